@@ -1,0 +1,48 @@
+package org.fermix.core.bench;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.quantity.Figure;
+
+/** Everything the bench says of one candidate. */
+public record CandidateAnswer(
+    Candidate candidate, List<GateResult> gates, Map<Outcome, Figure> outcomes) {
+  /** Copies both. */
+  public CandidateAnswer {
+    gates = List.copyOf(gates);
+    outcomes = Map.copyOf(outcomes);
+  }
+
+  /** Its letter. */
+  public String letter() {
+    return candidate.letter();
+  }
+
+  /** The figure, where the outcome applies to this candidate. */
+  public Optional<Figure> find(Outcome outcome) {
+    return Optional.ofNullable(outcomes.get(outcome));
+  }
+
+  /**
+   * The figure.
+   *
+   * @throws IllegalArgumentException when the outcome does not apply to this candidate
+   */
+  public Figure figure(Outcome outcome) {
+    return find(outcome)
+        .orElseThrow(
+            () -> new IllegalArgumentException(letter() + " has no figure for " + outcome));
+  }
+
+  /** The gates it fails. */
+  public List<GateResult> failedGates() {
+    return gates.stream().filter(result -> result.mark() == Mark.FAILS).toList();
+  }
+
+  /** True when no gate fails; gates that cannot be judged do not count as failed. */
+  public boolean isEligible() {
+    return failedGates().isEmpty();
+  }
+}

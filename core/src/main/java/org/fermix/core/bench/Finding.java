@@ -1,0 +1,45 @@
+package org.fermix.core.bench;
+
+/**
+ * One fact behind a gate's mark, with its figures and without prose.
+ *
+ * @param found what the candidate has, in the unit of the code
+ * @param needed what is required, in the same unit
+ */
+public record Finding(Code code, double found, double needed) {
+  /** What the finding is about, and the unit of its figures. */
+  public enum Code {
+    /** Too long; mm over the tray. */
+    TOO_LONG,
+    /** Too wide (mm). */
+    TOO_WIDE,
+    /** Too high (mm). */
+    TOO_HIGH,
+    /** Positive terminal on the wrong side. */
+    WRONG_SIDE,
+    /** Goes in; found is the least spare on any side (mm). */
+    GOES_IN,
+    /** Goes in with play; found is the play lengthwise, needed widthwise (mm). */
+    WANTS_SPACER,
+    /** Cold cranking amps (A). */
+    CRANKING,
+    /** Reserve capacity (min). */
+    RESERVE,
+    /** Reserve capacity is not on the label; found is the circuit's own figure (min). */
+    RESERVE_NOT_STATED,
+    /** The maker states no minimum reserve. */
+    RESERVE_NOT_ASKED,
+    /** Regulated volts below what charges it; needed is that voltage (V). */
+    VOLTS_TOO_LOW,
+    /** Charges but stays below full; needed is the voltage that fills it (V). */
+    VOLTS_PARTLY,
+    /** Within the window (V). */
+    VOLTS_FULL,
+    /** Above the usual window; needed is its upper end (V). */
+    VOLTS_ABOVE_WINDOW,
+    /** Above what it stands; needed is that limit (V). */
+    VOLTS_TOO_HIGH,
+    /** An approval that covers this machine must exist; not judged here. */
+    APPROVAL_TO_BE_SHOWN
+  }
+}

@@ -1,0 +1,10 @@
+package org.fermix.core.bench;
+
+/** What a candidate must pass before any outcome counts. */
+public enum Gate {
+  FITS,
+  MINIMUM_CRANKING,
+  MINIMUM_RESERVE,
+  CHARGED,
+  APPROVED
+}

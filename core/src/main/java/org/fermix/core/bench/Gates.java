@@ -1,0 +1,137 @@
+package org.fermix.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.fermix.core.charging.ChargingVerdict;
+import org.fermix.core.chemistry.ChargingWindow;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.fit.Fit;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.rating.CrankingTest;
+import org.fermix.core.reserve.EngineOff;
+
+/** The gates of one label against one need; they do not depend on the conditions. */
+final class Gates {
+  private static final double CLOSE_SHARE = 1.05;
+  private static final double CLOSE_MM = 3;
+  private static final double RESERVE_AMPS = 25;
+  private static final double RESERVE_C = 26.7;
+  private static final double RESERVE_END_VOLTS = 10.5;
+
+  private Gates() {}
+
+  static List<GateResult> of(Need need, Label label, BatteryCircuit circuit) {
+    List<GateResult> gates = new ArrayList<>();
+    gates.add(fits(need, label));
+    gates.add(cranking(need, label, circuit));
+    gates.add(reserve(need, label, circuit));
+    gates.add(charged(need, label));
+    if (need.engine().engineClass().needsApproval()) {
+      gates.add(
+          GateResult.of(Gate.APPROVED, Mark.UNKNOWN, Finding.Code.APPROVAL_TO_BE_SHOWN, 0, 0));
+    }
+    return gates;
+  }
+
+  private static GateResult fits(Need need, Label label) {
+    Fit fit = Fit.of(label, need.tray());
+    List<Finding> findings = new ArrayList<>();
+    tooLarge(findings, Finding.Code.TOO_LONG, fit.spareLengthMm());
+    tooLarge(findings, Finding.Code.TOO_WIDE, fit.spareWidthMm());
+    tooLarge(findings, Finding.Code.TOO_HIGH, fit.spareHeightMm());
+    if (!fit.sideMatches()) {
+      findings.add(new Finding(Finding.Code.WRONG_SIDE, 0, 0));
+    }
+    if (!findings.isEmpty()) {
+      return new GateResult(Gate.FITS, Mark.FAILS, findings);
+    }
+    if (fit.wantsSpacer()) {
+      return GateResult.of(
+          Gate.FITS,
+          Mark.CLEARS,
+          Finding.Code.WANTS_SPACER,
+          fit.spareLengthMm(),
+          fit.spareWidthMm());
+    }
+    double least = Math.min(fit.spareLengthMm(), Math.min(fit.spareWidthMm(), fit.spareHeightMm()));
+    Mark mark =
+        fit.spareHeightMm() < CLOSE_MM && fit.spareHeightMm() > 0 ? Mark.CLOSE : Mark.CLEARS;
+    return GateResult.of(Gate.FITS, mark, Finding.Code.GOES_IN, least, 0);
+  }
+
+  private static void tooLarge(List<Finding> findings, Finding.Code code, double spareMm) {
+    if (spareMm < 0) {
+      findings.add(new Finding(code, -spareMm, 0));
+    }
+  }
+
+  /** The label's rating on the one yardstick (A). */
+  static double coldCrankingAmps(Label label, BatteryCircuit circuit) {
+    return label.cranking().test().equals(CrankingTest.COLD_CRANKING)
+        ? label.cranking().amps()
+        : circuit.ratedAmps(CrankingTest.COLD_CRANKING);
+  }
+
+  private static GateResult cranking(Need need, Label label, BatteryCircuit circuit) {
+    double found = coldCrankingAmps(label, circuit);
+    double needed = need.minimum().coldCrankingAmps().value();
+    return GateResult.of(
+        Gate.MINIMUM_CRANKING, mark(found, needed), Finding.Code.CRANKING, found, needed);
+  }
+
+  private static GateResult reserve(Need need, Label label, BatteryCircuit circuit) {
+    Optional<Given> asked = need.minimum().reserveMinutes();
+    if (asked.isEmpty()) {
+      return GateResult.of(Gate.MINIMUM_RESERVE, Mark.CLEARS, Finding.Code.RESERVE_NOT_ASKED, 0, 0);
+    }
+    double needed = asked.get().value();
+    if (label.reserveMinutes().isEmpty()) {
+      return GateResult.of(
+          Gate.MINIMUM_RESERVE,
+          Mark.UNKNOWN,
+          Finding.Code.RESERVE_NOT_STATED,
+          reserveMinutes(circuit),
+          needed);
+    }
+    double found = label.reserveMinutes().get().value();
+    return GateResult.of(
+        Gate.MINIMUM_RESERVE, mark(found, needed), Finding.Code.RESERVE, found, needed);
+  }
+
+  /** The circuit's own answer to the reserve-capacity test of SAE J537 (min). */
+  static double reserveMinutes(BatteryCircuit circuit) {
+    return 60
+        * EngineOff.hours(
+            circuit, ChargeState.rested(1, RESERVE_C), RESERVE_AMPS, 0, RESERVE_END_VOLTS);
+  }
+
+  private static Mark mark(double found, double needed) {
+    if (found < needed) {
+      return Mark.FAILS;
+    }
+    return found < needed * CLOSE_SHARE ? Mark.CLOSE : Mark.CLEARS;
+  }
+
+  private static GateResult charged(Need need, Label label) {
+    double volts = need.regulatedVolts().value();
+    ChargingWindow window = label.chemistry().charging();
+    return switch (ChargingVerdict.of(label.chemistry(), volts)) {
+      case TOO_LOW ->
+          charged(Mark.FAILS, Finding.Code.VOLTS_TOO_LOW, volts, window.chargesFromVolts());
+      case PARTLY -> charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, window.fullFromVolts());
+      case FULL -> charged(Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, window.fullFromVolts());
+      case FULL_ABOVE_WINDOW ->
+          charged(Mark.CLOSE, Finding.Code.VOLTS_ABOVE_WINDOW, volts, window.absorptionHighVolts());
+      case TOO_HIGH ->
+          charged(Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, window.neverExceedVolts());
+    };
+  }
+
+  private static GateResult charged(Mark mark, Finding.Code code, double volts, double needed) {
+    return GateResult.of(Gate.CHARGED, mark, code, volts, needed);
+  }
+}

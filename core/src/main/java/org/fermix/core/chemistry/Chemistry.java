@@ -1,0 +1,193 @@
+package org.fermix.core.chemistry;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.fermix.core.quantity.Table;
+import org.hipparchus.analysis.interpolation.LinearInterpolator;
+import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
+
+/**
+ * One battery chemistry with the parameters every model reads. All come from {@code parameters.csv}
+ * and {@code open-circuit-voltage.csv}; a chemistry is added there, not in code. Two chemistries
+ * are equal when their ids are.
+ */
+public final class Chemistry {
+  private static final Map<String, Chemistry> ALL = readAll();
+
+  private final String id;
+  private final String name;
+  private final String shortName;
+  private final Family family;
+  private final CircuitParameters circuit;
+  private final StorageParameters storage;
+  private final ChargingWindow charging;
+  private final LifeParameters life;
+  private final LabelPlausibility plausibility;
+  private final PolynomialSplineFunction openCircuitVolts;
+
+  private Chemistry(String id, Map<String, String> cells, PolynomialSplineFunction openCircuit) {
+    Parameters values = new Parameters(id, cells);
+    this.id = id;
+    this.name = values.text("name");
+    this.shortName = values.text("short name");
+    this.family = Family.valueOf(values.text("family").toUpperCase(Locale.ROOT));
+    this.circuit = values.circuit();
+    this.storage = values.storage();
+    this.charging = values.charging();
+    this.life = values.life();
+    this.plausibility = values.plausibility();
+    this.openCircuitVolts = openCircuit;
+  }
+
+  /** Broad family: what is true of all lead, all lithium, all sodium batteries. */
+  public enum Family {
+    LEAD,
+    LITHIUM,
+    SODIUM
+  }
+
+  /** Every chemistry, in table order. */
+  public static List<Chemistry> all() {
+    return List.copyOf(ALL.values());
+  }
+
+  /** The chemistry with the id, if there is one. */
+  public static Optional<Chemistry> find(String id) {
+    return Optional.ofNullable(ALL.get(id));
+  }
+
+  /**
+   * The chemistry with the id.
+   *
+   * @throws IllegalArgumentException when there is none, naming those there are
+   */
+  public static Chemistry of(String id) {
+    return find(id)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "chemistry must be one of " + ALL.keySet() + ", was " + id));
+  }
+
+  /** Stable identifier, as in the tables. */
+  public String id() {
+    return id;
+  }
+
+  /** Full name. */
+  public String displayName() {
+    return name;
+  }
+
+  /** Short name for charts and tables. */
+  public String shortName() {
+    return shortName;
+  }
+
+  /** Broad family. */
+  public Family family() {
+    return family;
+  }
+
+  /** True for lead-acid of any build. */
+  public boolean isLead() {
+    return family == Family.LEAD;
+  }
+
+  /** Circuit parameters of a 12 V battery. */
+  public CircuitParameters circuit() {
+    return circuit;
+  }
+
+  /** Self-discharge. */
+  public StorageParameters storage() {
+    return storage;
+  }
+
+  /** Voltages it may be charged at. */
+  public ChargingWindow charging() {
+    return charging;
+  }
+
+  /** Calendar and cycle life. */
+  public LifeParameters life() {
+    return life;
+  }
+
+  /** What a believable label says. */
+  public LabelPlausibility plausibility() {
+    return plausibility;
+  }
+
+  /**
+   * Rested open-circuit voltage of a 12 V battery at 25 °C (V).
+   *
+   * @param charge state of charge, 0 to 1; beyond the ends the end value holds, since a cell that
+   *     is emptier than empty is not modelled
+   */
+  public double openCircuitVolts(double charge) {
+    return openCircuitVolts.value(Math.max(0, Math.min(1, charge)));
+  }
+
+  /**
+   * Charge at which the rested battery shows a voltage at 25 °C: the inverse of {@link
+   * #openCircuitVolts}; 0 below the empty voltage and 1 above the full one.
+   *
+   * @param volts of a 12 V battery
+   */
+  public double chargeAtRest(double volts) {
+    double[] knots = openCircuitVolts.getKnots();
+    for (int i = 1; i < knots.length; i++) {
+      double below = openCircuitVolts.value(knots[i - 1]);
+      double above = openCircuitVolts.value(knots[i]);
+      if (volts <= above) {
+        return Math.max(
+            0, knots[i - 1] + (knots[i] - knots[i - 1]) * (volts - below) / (above - below));
+      }
+    }
+    return 1;
+  }
+
+  private static Map<String, Chemistry> readAll() {
+    Table parameters = Table.read(Chemistry.class, "parameters.csv");
+    Table curves = Table.read(Chemistry.class, "open-circuit-voltage.csv");
+    Map<String, Chemistry> all = new LinkedHashMap<>();
+    for (String id : List.copyOf(parameters.rows().get(0).cells().keySet())) {
+      if (id.equals("parameter") || id.equals("unit") || id.equals("origin")) {
+        continue;
+      }
+      Map<String, String> cells = new LinkedHashMap<>();
+      parameters.rows().forEach(row -> cells.put(row.text("parameter"), row.text(id)));
+      all.put(id, new Chemistry(id, cells, curve(curves, id)));
+    }
+    return all;
+  }
+
+  private static PolynomialSplineFunction curve(Table curves, String id) {
+    List<Table.Row> rows = new ArrayList<>();
+    curves.rows().stream().filter(row -> row.text("chemistry").equals(id)).forEach(rows::add);
+    return new LinearInterpolator()
+        .interpolate(
+            rows.stream().mapToDouble(row -> row.number("charge")).toArray(),
+            rows.stream().mapToDouble(row -> row.number("volts")).toArray());
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Chemistry that && id.equals(that.id);
+  }
+
+  @Override
+  public int hashCode() {
+    return id.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return id;
+  }
+}

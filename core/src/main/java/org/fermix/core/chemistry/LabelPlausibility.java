@@ -1,0 +1,17 @@
+package org.fermix.core.chemistry;
+
+/**
+ * What a believable label says, and what fills its gaps.
+ *
+ * @param ampHoursPerKg typical (Ah/kg)
+ * @param ccaPerAmpHourLow likely range of cold cranking amps per true ampere-hour (A/Ah)
+ * @param ccaPerAmpHourHigh upper end
+ * @param usableDepth depth of discharge planned with, by the default school (1)
+ * @param peukertExponent when neither reserve capacity nor a second rating is stated (1)
+ */
+public record LabelPlausibility(
+    double ampHoursPerKg,
+    double ccaPerAmpHourLow,
+    double ccaPerAmpHourHigh,
+    double usableDepth,
+    double peukertExponent) {}

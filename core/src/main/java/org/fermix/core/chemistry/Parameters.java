@@ -1,0 +1,74 @@
+package org.fermix.core.chemistry;
+
+import java.util.Map;
+
+/** One column of {@code parameters.csv}, turned into the typed groups. */
+record Parameters(String chemistry, Map<String, String> cells) {
+  String text(String parameter) {
+    String text = cells.get(parameter);
+    if (text == null) {
+      throw new IllegalStateException("parameters.csv has no row " + parameter);
+    }
+    return text;
+  }
+
+  double number(String parameter) {
+    try {
+      return Double.parseDouble(text(parameter));
+    } catch (NumberFormatException e) {
+      throw new IllegalStateException(
+          "parameters.csv, row " + parameter + ", column " + chemistry + " holds no number", e);
+    }
+  }
+
+  CircuitParameters circuit() {
+    return new CircuitParameters(
+        (int) number("cells"),
+        number("rest voltage slope") / 1000,
+        number("temperature-free resistance share"),
+        number("resistance activation energy") * 1000,
+        number("charge-transfer activation energy") * 1000,
+        number("charge-transfer offset"),
+        number("resistance rise when empty"),
+        number("surface share of capacity"),
+        number("well exchange rate"),
+        number("exchange activation energy") * 1000,
+        number("cold capacity loss"),
+        number("heat capacity"),
+        number("resistance growth with wear"),
+        number("lowest trusted charge"),
+        text("protection opens below").isBlank() ? 0 : number("protection opens below"));
+  }
+
+  StorageParameters storage() {
+    return new StorageParameters(
+        number("self-discharge"), number("self-discharge doubling"), number("own standby draw"));
+  }
+
+  ChargingWindow charging() {
+    return new ChargingWindow(
+        number("charges from"),
+        number("full from"),
+        number("absorption low"),
+        number("absorption high"),
+        number("never exceed"),
+        number("charge reached below full"));
+  }
+
+  LifeParameters life() {
+    return new LifeParameters(
+        number("calendar life"),
+        number("life halves per"),
+        number("cycles to empty"),
+        number("cycle exponent"));
+  }
+
+  LabelPlausibility plausibility() {
+    return new LabelPlausibility(
+        number("ah per kg"),
+        number("likely cca per ah low"),
+        number("likely cca per ah high"),
+        number("usable depth"),
+        number("peukert exponent when unstated"));
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * What it costs over its years. Start at {@link org.fermix.core.cost.YearlyCost}. Uses quantity.
+ * The only place where money meets a model.
+ */
+@NullMarked
+package org.fermix.core.cost;
+
+import org.jspecify.annotations.NullMarked;

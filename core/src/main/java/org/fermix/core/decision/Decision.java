@@ -1,0 +1,184 @@
+package org.fermix.core.decision;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.BenchAnswer;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
+import org.fermix.core.quantity.Unit;
+
+/**
+ * Which one to take. Gates come first: a candidate that fails one is refused with its reason, never
+ * scored low. The rest are ranked by the owner's weights; ties go by letter, so the order of the
+ * question does not matter.
+ *
+ * @param answer what it rests on
+ * @param ranked best first
+ * @param refused those that fail a gate, by letter
+ * @param flips what would change the answer, nearest kinds first
+ */
+public record Decision(
+    BenchAnswer answer,
+    Weights weights,
+    List<Verdict> ranked,
+    List<CandidateAnswer> refused,
+    List<Flip> flips) {
+  private static final double[] OTHER_DAYS = {
+    1, 2, 3, 5, 7, 10, 14, 21, 28, 35, 42, 56, 70, 90, 120, 150, 180, 240, 365
+  };
+  private static final double NINE_IN_TEN = 90;
+
+  /** Copies the lists. */
+  public Decision {
+    ranked = List.copyOf(ranked);
+    refused = List.copyOf(refused);
+    flips = List.copyOf(flips);
+  }
+
+  /** Decides in one set of conditions. */
+  public static Decision of(Bench bench, Conditions conditions, Weights weights) {
+    BenchAnswer answer = bench.answer(conditions);
+    List<Verdict> ranked = rank(answer, weights);
+    List<CandidateAnswer> refused =
+        answer.forSale().stream()
+            .filter(candidate -> !candidate.isEligible())
+            .sorted(Comparator.comparing(CandidateAnswer::letter))
+            .toList();
+    return new Decision(
+        answer, weights, ranked, refused, flips(bench, conditions, weights, ranked));
+  }
+
+  /** The one to take, if any passes the gates. */
+  public Optional<Verdict> leader() {
+    return ranked.stream().findFirst();
+  }
+
+  /** The acceptable second, if there is one. */
+  public Optional<Verdict> second() {
+    return ranked.stream().skip(1).findFirst();
+  }
+
+  /**
+   * True when a candidate does all the owner asks: nine starts in ten, sits the days, runs the
+   * hours.
+   */
+  public boolean meetsConditions(CandidateAnswer candidate) {
+    Conditions conditions = answer.conditions();
+    return candidate.figure(Outcome.START_CHANCE).value() >= NINE_IN_TEN
+        && candidate.figure(Outcome.PARKED_DAYS).value() >= conditions.daysParked()
+        && candidate
+            .find(Outcome.ENGINE_OFF_HOURS)
+            .map(hours -> hours.value() >= conditions.engineOffHours())
+            .orElse(true);
+  }
+
+  static List<Verdict> rank(BenchAnswer answer, Weights weights) {
+    List<CandidateAnswer> eligible =
+        answer.forSale().stream().filter(CandidateAnswer::isEligible).toList();
+    Merits merits = Merits.of(eligible, answer.conditions());
+    return eligible.stream()
+        .map(candidate -> new Verdict(candidate, merits.weigh(candidate, weights)))
+        .sorted(
+            Comparator.comparingDouble(Verdict::points).reversed().thenComparing(Verdict::letter))
+        .toList();
+  }
+
+  private static List<Flip> flips(
+      Bench bench, Conditions conditions, Weights weights, List<Verdict> ranked) {
+    List<Flip> flips = new ArrayList<>();
+    if (ranked.size() < 2) {
+      return flips;
+    }
+    String leader = ranked.get(0).letter();
+    priceFlip(ranked, weights).ifPresent(flips::add);
+    double coldC = conditions.temperatureC();
+    scan(
+            bench,
+            weights,
+            leader,
+            Flip.Kind.WARMER,
+            steps(coldC + 1, 25, 1),
+            conditions::atTemperature)
+        .ifPresent(flips::add);
+    scan(
+            bench,
+            weights,
+            leader,
+            Flip.Kind.COLDER,
+            steps(coldC - 1, -40, -1),
+            conditions::atTemperature)
+        .ifPresent(flips::add);
+    List<Double> shorter = new ArrayList<>();
+    List<Double> longer = new ArrayList<>();
+    for (double days : OTHER_DAYS) {
+      if (days < conditions.daysParked()) {
+        shorter.add(0, days);
+      } else if (days > conditions.daysParked()) {
+        longer.add(days);
+      }
+    }
+    scan(bench, weights, leader, Flip.Kind.SHORTER_PARKED, shorter, conditions::afterDays)
+        .ifPresent(flips::add);
+    scan(bench, weights, leader, Flip.Kind.LONGER_PARKED, longer, conditions::afterDays)
+        .ifPresent(flips::add);
+    return flips;
+  }
+
+  private static List<Double> steps(double from, double to, double step) {
+    List<Double> values = new ArrayList<>();
+    for (double value = from; step > 0 ? value <= to : value >= to; value += step) {
+      values.add(value);
+    }
+    return values;
+  }
+
+  private static Optional<Flip> scan(
+      Bench bench,
+      Weights weights,
+      String leader,
+      Flip.Kind kind,
+      List<Double> values,
+      DoubleFunction<Conditions> conditions) {
+    for (double value : values) {
+      List<Verdict> ranked = rank(bench.answer(conditions.apply(value)), weights);
+      if (!ranked.get(0).letter().equals(leader)) {
+        return Optional.of(new Flip(kind, value, ranked.get(0).letter()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The price above which the second overtakes the leader, all else being equal. */
+  private static Optional<Flip> priceFlip(List<Verdict> ranked, Weights weights) {
+    Verdict leader = ranked.get(0);
+    Verdict second = ranked.get(1);
+    double gap = leader.points() - second.points();
+    int weight = weights.of(Criterion.MONEY);
+    double merit = leader.weighing(Criterion.MONEY).merit();
+    double price = leader.answer().candidate().label().price().value();
+    if (weight == 0 || price <= 0) {
+      return Optional.empty();
+    }
+    double needed = merit - gap / weight;
+    if (needed <= 0.01) {
+      return Optional.empty();
+    }
+    // merit = r / (r + cost) with the reference r held; cost is proportional to price.
+    double factor = (1 / needed - 1) / (1 / merit - 1);
+    return Optional.of(new Flip(Flip.Kind.LEADER_DEARER, price * factor, second.letter()));
+  }
+
+  /** The unit a flip's value is shown in. */
+  public static Unit unit(Flip.Kind kind) {
+    return switch (kind) {
+      case LEADER_DEARER -> Unit.MONEY;
+      case WARMER, COLDER -> Unit.CELSIUS;
+      case SHORTER_PARKED, LONGER_PARKED -> Unit.DAY;
+    };
+  }
+}

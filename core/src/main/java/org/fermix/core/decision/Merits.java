@@ -1,0 +1,72 @@
+package org.fermix.core.decision;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.quantity.Figure;
+
+/**
+ * Turns outcomes into merits from 0 to 1. Against a need, merit is the chance that the need is met,
+ * so that a surplus stops adding once it stops mattering. Without a need (mass, money), merit is r
+ * / (r + x) with r the mean of those compared: half for an average candidate, more for less.
+ *
+ * @param referenceMassKg r for mass
+ * @param referenceCost r for money
+ */
+record Merits(Conditions conditions, double referenceMassKg, double referenceCost) {
+  private static final double PARKED_SIGMA = 0.35;
+  private static final double ENGINE_OFF_SIGMA = 0.25;
+
+  static Merits of(List<CandidateAnswer> compared, Conditions conditions) {
+    return new Merits(
+        conditions, mean(compared, Outcome.MASS), mean(compared, Outcome.COST_PER_YEAR));
+  }
+
+  private static double mean(List<CandidateAnswer> compared, Outcome outcome) {
+    return compared.stream()
+        .mapToDouble(candidate -> candidate.figure(outcome).value())
+        .average()
+        .orElse(1);
+  }
+
+  List<Weighing> weigh(CandidateAnswer candidate, Weights weights) {
+    List<Weighing> weighings = new ArrayList<>();
+    for (Criterion criterion : Criterion.values()) {
+      weighings.add(new Weighing(criterion, weights.of(criterion), merit(candidate, criterion)));
+    }
+    return weighings;
+  }
+
+  private double merit(CandidateAnswer candidate, Criterion criterion) {
+    return switch (criterion) {
+      case COLD -> candidate.figure(Outcome.START_CHANCE).value() / 100;
+      case PARKED ->
+          chanceOfMeeting(
+              candidate.figure(Outcome.PARKED_DAYS), conditions.daysParked(), PARKED_SIGMA);
+      case ENGINE_OFF ->
+          candidate
+              .find(Outcome.ENGINE_OFF_HOURS)
+              .map(hours -> chanceOfMeeting(hours, conditions.engineOffHours(), ENGINE_OFF_SIGMA))
+              .orElse(1.0);
+      case MASS -> less(candidate.figure(Outcome.MASS).value(), referenceMassKg);
+      case MONEY -> less(candidate.figure(Outcome.COST_PER_YEAR).value(), referenceCost);
+    };
+  }
+
+  private static double chanceOfMeeting(Figure figure, double need, double sigma) {
+    if (need <= 0) {
+      return 1;
+    }
+    if (figure.value() <= 0) {
+      return 0;
+    }
+    return Cranking.chance(Math.log(figure.value() / need) / sigma);
+  }
+
+  private static double less(double value, double reference) {
+    return reference + value <= 0 ? 0.5 : reference / (reference + value);
+  }
+}

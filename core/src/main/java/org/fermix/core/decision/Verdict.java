@@ -1,0 +1,30 @@
+package org.fermix.core.decision;
+
+import java.util.List;
+import org.fermix.core.bench.CandidateAnswer;
+
+/** One ranked candidate with the parts its points are the sum of. */
+public record Verdict(CandidateAnswer answer, List<Weighing> weighings) {
+  /** Copies the list. */
+  public Verdict {
+    weighings = List.copyOf(weighings);
+  }
+
+  /** Its letter. */
+  public String letter() {
+    return answer.letter();
+  }
+
+  /** Sum of the parts. */
+  public double points() {
+    return weighings.stream().mapToDouble(Weighing::points).sum();
+  }
+
+  /** The part of one criterion. */
+  public Weighing weighing(Criterion criterion) {
+    return weighings.stream()
+        .filter(weighing -> weighing.criterion() == criterion)
+        .findFirst()
+        .orElseThrow();
+  }
+}

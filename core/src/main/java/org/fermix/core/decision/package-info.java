@@ -1,0 +1,9 @@
+/**
+ * Which one to take, why, and what would change the answer. Start at {@link
+ * org.fermix.core.decision.Decision}. Uses bench. Gates come before weights: nothing buys a failed
+ * gate back.
+ */
+@NullMarked
+package org.fermix.core.decision;
+
+import org.jspecify.annotations.NullMarked;

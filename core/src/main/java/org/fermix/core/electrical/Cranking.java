@@ -1,0 +1,136 @@
+package org.fermix.core.electrical;
+
+import org.fermix.core.machine.Engine;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Roots;
+import org.hipparchus.special.Erf;
+
+/**
+ * Will this battery turn this engine? Geared permanent-magnet starter, referred to the crankshaft,
+ * in balance with the engine's drag; docs/model.md, section 2. The battery also carries 10 A for
+ * ignition and pumps, and a diesel's glow plugs before the start. Valid from −30 to 40 °C; colder
+ * answers are extrapolated.
+ */
+public final class Cranking {
+  /** Standard deviation of ln(speed / needed speed) over the uncertain inputs; estimate. */
+  public static final double MARGIN_SIGMA = 0.30;
+
+  /** Standard deviation of the cranking voltage (V, 12 V system); estimate. */
+  public static final double VOLTS_SIGMA = 0.4;
+
+  private static final double ACCESSORY_A = 10;
+  private static final double SETTLING_S = 1.5;
+  private static final double BRUSH_VOLTS = 1.4;
+  private static final double GEAR_EFFICIENCY = 0.85;
+  private static final double RPM_PER_RADIAN = 60 / (2 * Math.PI);
+
+  private final BatteryCircuit battery;
+  private final Engine engine;
+  private final double windingOhm25;
+  private final double idleA;
+  private final double voltSecondsPerRadian;
+  private final double voltageFloor;
+
+  /** The pair of one battery and one engine. */
+  public Cranking(BatteryCircuit battery, Engine engine) {
+    this.battery = battery;
+    this.engine = engine;
+    double series = engine.series();
+    this.windingOhm25 = 0.018 / engine.starterKw() * series * series;
+    this.idleA = 30 * engine.starterKw() / series;
+    double freeRpm =
+        Math.max(
+            engine.engineClass().start().freeRpmLeast(),
+            engine.engineClass().start().freeRpmBase()
+                + engine.engineClass().start().freeRpmPerLitre() * engine.displacementLitres());
+    this.voltSecondsPerRadian = (12 * series - BRUSH_VOLTS - 0.4) / (freeRpm / RPM_PER_RADIAN);
+    this.voltageFloor =
+        Math.max(engine.engineClass().start().voltageFloor() * series, battery.protectionVolts());
+  }
+
+  /** The lowest voltage at which the engine still fires and the battery stays connected (V). */
+  public double voltageFloor() {
+    return voltageFloor;
+  }
+
+  /**
+   * Steady cranking of an engine that is as cold as the battery.
+   *
+   * @param state of the battery before anything is switched on
+   */
+  public CrankPoint crank(ChargeState state) {
+    double temperatureC = state.temperatureC();
+    ChargeState ready = battery.after(state, engine.glowAmps(), engine.glowSeconds(temperatureC));
+    double viscosity = engine.oil().viscosity(temperatureC);
+    double pathOhm =
+        engine.cableMilliohm() / 1000 + windingOhm25 * (1 + 0.0039 * (temperatureC - 25));
+    double mostA = (battery.restVolts(ready) - BRUSH_VOLTS) / pathOhm;
+    if (mostA <= idleA || surplusTorque(ready, mostA, pathOhm, viscosity) <= 0) {
+      return stalled(ready, pathOhm);
+    }
+    if (surplusTorque(ready, idleA, pathOhm, viscosity) >= 0) {
+      return at(ready, idleA, pathOhm);
+    }
+    double currentA =
+        Roots.crossing(amps -> surplusTorque(ready, amps, pathOhm, viscosity), idleA, mostA, 1e-3);
+    CrankPoint point = at(ready, currentA, pathOhm);
+    return point.rpm() <= 0 ? stalled(ready, pathOhm) : point;
+  }
+
+  /**
+   * How surely it starts, in standard deviations: the lesser of the speed margin and the voltage
+   * margin. 0 is an even chance; {@link Band#SIGMAS} is nine in ten.
+   */
+  public double sureness(ChargeState state) {
+    return sureness(crank(state), state.temperatureC());
+  }
+
+  /** As {@link #sureness(ChargeState)}, of a cranking already worked out. */
+  public double sureness(CrankPoint point, double temperatureC) {
+    double speed = Math.log(Math.max(1, point.rpm()) / engine.fireRpm(temperatureC)) / MARGIN_SIGMA;
+    double voltage = (point.volts() - voltageFloor) / (VOLTS_SIGMA * engine.series());
+    return Math.min(speed, voltage);
+  }
+
+  /** Chance that it starts (1), from {@link #sureness}. */
+  public static double chance(double sureness) {
+    return 0.5 * (1 + Erf.erf(sureness / Math.sqrt(2)));
+  }
+
+  /** Seconds from the key to firing (s), at the steady speed. */
+  public double secondsToFire(CrankPoint point, double temperatureC) {
+    return 0.15 + engine.revolutionsToFire(temperatureC) * 60 / Math.max(1, point.rpm());
+  }
+
+  private double volts(ChargeState ready, double currentA) {
+    double drawn = currentA + ACCESSORY_A;
+    return battery.volts(battery.after(ready, drawn, SETTLING_S), drawn);
+  }
+
+  private double radiansPerSecond(double volts, double currentA, double pathOhm) {
+    return (volts - currentA * pathOhm - BRUSH_VOLTS) / voltSecondsPerRadian;
+  }
+
+  private double surplusTorque(
+      ChargeState ready, double currentA, double pathOhm, double viscosity) {
+    double rpm = radiansPerSecond(volts(ready, currentA), currentA, pathOhm) * RPM_PER_RADIAN;
+    return GEAR_EFFICIENCY * voltSecondsPerRadian * (currentA - idleA)
+        - engine.dragTorque(rpm, viscosity);
+  }
+
+  private CrankPoint at(ChargeState ready, double currentA, double pathOhm) {
+    double volts = volts(ready, currentA);
+    return new CrankPoint(
+        currentA, volts, radiansPerSecond(volts, currentA, pathOhm) * RPM_PER_RADIAN);
+  }
+
+  private CrankPoint stalled(ChargeState ready, double pathOhm) {
+    double mostA = Math.max(1, battery.restVolts(ready) / pathOhm);
+    if (radiansPerSecond(volts(ready, 0), 0, pathOhm) <= 0) {
+      return new CrankPoint(0, volts(ready, 0), 0);
+    }
+    double currentA =
+        Roots.crossing(amps -> radiansPerSecond(volts(ready, amps), amps, pathOhm), 0, mostA, 1e-3);
+    return new CrankPoint(currentA, volts(ready, currentA), 0);
+  }
+}

@@ -1,0 +1,117 @@
+package org.fermix.core.label;
+
+import java.util.Optional;
+import org.fermix.core.casing.CaseSize;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
+
+/**
+ * What one battery's label says. Silence is kept as silence; {@link #capacity} and {@link #mass}
+ * fill it with a stated assumption.
+ *
+ * @param name as printed
+ * @param cranking the printed cranking rating and its test
+ * @param capacityAh printed ampere-hours at the 20-hour rate (Ah)
+ * @param reserveMinutes printed reserve capacity (min)
+ * @param massKg printed mass (kg)
+ * @param size outer size
+ * @param price in the owner's currency
+ */
+public record Label(
+    String name,
+    Chemistry chemistry,
+    CrankingRating cranking,
+    Optional<Given> capacityAh,
+    Optional<Given> reserveMinutes,
+    Optional<Given> massKg,
+    CaseSize size,
+    TerminalSide positiveSide,
+    Given price) {
+  /**
+   * Capacity at the 20-hour rate over what a 25 A discharge delivers, lead; trade range 1.3–1.6.
+   */
+  private static final double TWENTY_HOUR_OVER_RESERVE = 1.45;
+
+  private static final double LITHIUM_OVER_RESERVE = 1.03;
+
+  /** Refuses what no label says. */
+  public Label {
+    Check.filled("name", name);
+    capacityAh.ifPresent(given -> Check.within("capacity", given.value(), 0.5, 1000, "Ah"));
+    reserveMinutes.ifPresent(
+        given -> Check.within("reserve capacity", given.value(), 1, 2000, "min"));
+    massKg.ifPresent(given -> Check.within("mass", given.value(), 0.1, 200, "kg"));
+    Check.within("price", price.value(), 0, 100000, "");
+  }
+
+  /** Capacity at the 20-hour rate (Ah): printed, else from reserve capacity, mass or cranking. */
+  public Given capacity() {
+    return capacityAh
+        .or(
+            () ->
+                reserveMinutes.map(
+                    minutes ->
+                        Given.assumed(
+                            minutes.value()
+                                * 25
+                                / 60
+                                * (chemistry.isLead()
+                                    ? TWENTY_HOUR_OVER_RESERVE
+                                    : LITHIUM_OVER_RESERVE),
+                            Unit.AMPERE_HOUR,
+                            "from the reserve capacity; the label states no Ah")))
+        .or(
+            () ->
+                massKg.map(
+                    mass ->
+                        Given.assumed(
+                            mass.value() * chemistry.plausibility().ampHoursPerKg(),
+                            Unit.AMPERE_HOUR,
+                            "from the mass; the label states no Ah")))
+        .orElseGet(
+            () ->
+                Given.assumed(
+                    cranking.amps()
+                        * 2
+                        / (chemistry.plausibility().ccaPerAmpHourLow()
+                            + chemistry.plausibility().ccaPerAmpHourHigh()),
+                    Unit.AMPERE_HOUR,
+                    "from the cranking rating; the label states neither Ah, RC nor mass"));
+  }
+
+  /**
+   * The cranking rating the models use. A lithium label that promises more cold cranking amps per
+   * true ampere-hour than is credible is read as the highest credible figure, since such labels
+   * usually print a short warm pulse; {@link #isCrankingCredible} says so.
+   */
+  public CrankingRating credibleCranking() {
+    return isCrankingCredible()
+        ? cranking
+        : new CrankingRating(mostCredibleAmps(), cranking.test());
+  }
+
+  /** False for a lithium label whose cold cranking amps are not credible for its capacity. */
+  public boolean isCrankingCredible() {
+    return chemistry.family() != Chemistry.Family.LITHIUM
+        || !cranking.test().equals(CrankingTest.COLD_CRANKING)
+        || cranking.amps() <= mostCredibleAmps();
+  }
+
+  private double mostCredibleAmps() {
+    return chemistry.plausibility().ccaPerAmpHourHigh() * capacity().value();
+  }
+
+  /** Mass (kg): printed, else from the capacity usual for the chemistry. */
+  public Given mass() {
+    return massKg.orElseGet(
+        () ->
+            Given.assumed(
+                capacity().value() / chemistry.plausibility().ampHoursPerKg(),
+                Unit.KILOGRAM,
+                "from capacity and chemistry; the label states no mass"));
+  }
+}

@@ -1,0 +1,98 @@
+package org.fermix.core.machine;
+
+import org.fermix.core.quantity.Check;
+
+/**
+ * One engine with its starter and leads.
+ *
+ * @param displacementLitres 0.02 to 20 l
+ * @param cylinders 1 to 16
+ * @param starterKw rated starter power, 0.1 to 10 kW
+ * @param cableMilliohm leads, joints and switch together, 0.1 to 50 mΩ
+ * @param nominalVolts of the system: 6, 12 or 24 V
+ */
+public record Engine(
+    EngineClass engineClass,
+    double displacementLitres,
+    int cylinders,
+    Oil oil,
+    double starterKw,
+    double cableMilliohm,
+    int nominalVolts) {
+  /** Refuses engines no battery starts. */
+  public Engine {
+    Check.within("displacement", displacementLitres, 0.02, 20, "l");
+    Check.within("cylinders", cylinders, 1, 16, "");
+    Check.within("starter power", starterKw, 0.1, 10, "kW");
+    Check.within("lead resistance", cableMilliohm, 0.1, 50, "mΩ");
+    if (nominalVolts != 6 && nominalVolts != 12 && nominalVolts != 24) {
+      throw new IllegalArgumentException(
+          "system voltage must be 6, 12 or 24 V, was " + nominalVolts);
+    }
+  }
+
+  /** An engine with the starter and leads usual for its class. */
+  public static Engine usual(
+      EngineClass engineClass, double displacementLitres, int cylinders, Oil oil) {
+    EngineClass.Start start = engineClass.start();
+    return new Engine(
+        engineClass,
+        displacementLitres,
+        cylinders,
+        oil,
+        start.starterKwBase() + start.starterKwPerLitre() * displacementLitres,
+        start.cableMilliohm(),
+        12);
+  }
+
+  /** Series factor against a 12 V system: 0.5, 1 or 2. */
+  public double series() {
+    return nominalVolts / 12.0;
+  }
+
+  /**
+   * Torque the starter must overcome, at the crankshaft (N·m); docs/model.md, section 2.
+   *
+   * @param rpm cranking speed; below 1 rpm the value at 1 rpm holds
+   * @param viscosity of the oil (mm²/s)
+   */
+  public double dragTorque(double rpm, double viscosity) {
+    EngineClass.Drag drag = engineClass.drag();
+    double radians = engineClass.twoStroke() ? 2 * Math.PI : 4 * Math.PI;
+    double size = Math.pow(displacementLitres / drag.referenceLitres(), -0.3);
+    double kpa =
+        drag.constantKpa()
+            + drag.viscousKpa() * Math.pow(viscosity / 100 * Math.max(1, rpm) / 220, 0.35);
+    return displacementLitres / radians * Math.max(0.65, Math.min(1.4, size)) * kpa;
+  }
+
+  /** Least cranking speed at which it fires (rpm). */
+  public double fireRpm(double temperatureC) {
+    return engineClass.start().fireRpm() * (1 + 0.004 * Math.max(0, 25 - temperatureC));
+  }
+
+  /** Revolutions until it fires (1). */
+  public double revolutionsToFire(double temperatureC) {
+    return engineClass.start().revolutionsToFire()
+        * Math.pow(2, Math.max(0, 25 - temperatureC) / 25);
+  }
+
+  /** Seconds of preheating before the start: glow plugs of a diesel, none otherwise (s). */
+  public double glowSeconds(double temperatureC) {
+    return engineClass.diesel() ? Math.max(0, Math.min(15, 2 + 0.25 * (20 - temperatureC))) : 0;
+  }
+
+  /** Current of the glow plugs while they heat, 12 A a cylinder (A). */
+  public double glowAmps() {
+    return engineClass.diesel() ? 12.0 * cylinders / series() : 0;
+  }
+
+  /**
+   * Cold cranking amps by the displacement rule of thumb (A): one per cubic inch for petrol, two
+   * for diesel. Common practice, no source.
+   */
+  public double ruleOfThumbCca() {
+    double cubicInches = displacementLitres / 0.016387064;
+    return (engineClass.diesel() ? 2 : 1) * cubicInches;
+  }
+}

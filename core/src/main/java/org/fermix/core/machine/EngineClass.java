@@ -1,0 +1,102 @@
+package org.fermix.core.machine;
+
+import java.util.List;
+import java.util.Optional;
+import org.fermix.core.quantity.Table;
+
+/**
+ * A class of engine with its drag, starter and start; a row of {@code engine-classes.csv}, where
+ * units and origins stand.
+ */
+public record EngineClass(
+    String id, String name, boolean twoStroke, boolean diesel, Drag drag, Start start, Size size) {
+
+  /**
+   * Mean drag pressure while cranking.
+   *
+   * @param constantKpa friction and compression losses (kPa)
+   * @param viscousKpa part that follows oil viscosity and speed, at 100 mm²/s and 220 rpm (kPa)
+   * @param referenceLitres displacement at which the two hold without correction (l)
+   */
+  public record Drag(double constantKpa, double viscousKpa, double referenceLitres) {}
+
+  /**
+   * Starter and firing.
+   *
+   * @param starterKwBase starter power at zero displacement (kW)
+   * @param starterKwPerLitre growth (kW/l)
+   * @param freeRpmBase unloaded cranking speed at zero displacement (rpm)
+   * @param freeRpmPerLitre growth (rpm/l)
+   * @param freeRpmLeast lower limit (rpm)
+   * @param fireRpm least speed at which it fires at 25 °C (rpm)
+   * @param revolutionsToFire at 25 °C (1)
+   * @param cableMilliohm battery leads and switch (mΩ)
+   * @param voltageFloor lowest steady cranking voltage that still fires (V, 12 V system)
+   */
+  public record Start(
+      double starterKwBase,
+      double starterKwPerLitre,
+      double freeRpmBase,
+      double freeRpmPerLitre,
+      double freeRpmLeast,
+      double fireRpm,
+      double revolutionsToFire,
+      double cableMilliohm,
+      double voltageFloor) {}
+
+  /** Usual sizes of the class, and what is assumed when nothing is typed. */
+  public record Size(
+      double litresLow,
+      double litresHigh,
+      double defaultLitres,
+      int defaultCylinders,
+      String defaultOil) {}
+
+  private static final List<EngineClass> ALL =
+      Table.read(EngineClass.class, "engine-classes.csv").rows().stream()
+          .map(EngineClass::of)
+          .toList();
+
+  /** Every class, in table order. */
+  public static List<EngineClass> all() {
+    return ALL;
+  }
+
+  /** The class with the id, if there is one. */
+  public static Optional<EngineClass> find(String id) {
+    return ALL.stream().filter(type -> type.id().equals(id)).findFirst();
+  }
+
+  /** True for aircraft, where an approval decides before any figure does. */
+  public boolean needsApproval() {
+    return id.equals("aircraft");
+  }
+
+  private static EngineClass of(Table.Row row) {
+    return new EngineClass(
+        row.text("id"),
+        row.text("name"),
+        row.text("two_stroke").equals("yes"),
+        row.text("diesel").equals("yes"),
+        new Drag(
+            row.number("drag_constant_kpa"),
+            row.number("drag_viscous_kpa"),
+            row.number("reference_litres")),
+        new Start(
+            row.number("starter_kw_base"),
+            row.number("starter_kw_per_litre"),
+            row.number("free_rpm_base"),
+            row.number("free_rpm_per_litre"),
+            row.number("free_rpm_least"),
+            row.number("fire_rpm"),
+            row.number("revolutions_to_fire"),
+            row.number("cable_milliohm"),
+            row.number("voltage_floor")),
+        new Size(
+            row.number("litres_low"),
+            row.number("litres_high"),
+            row.number("default_litres"),
+            (int) row.number("default_cylinders"),
+            row.text("oil")));
+  }
+}

@@ -1,0 +1,64 @@
+package org.fermix.core.reserve;
+
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.quantity.Check;
+
+/**
+ * How long a constant current can run with the engine off while a start is kept back. The charge at
+ * the surface, which lags behind under load, must stay above what a start needs.
+ */
+public final class EngineOff {
+  /** Longest time answered (h); beyond it self-discharge matters more than the load. */
+  public static final double LONGEST_HOURS = 1000;
+
+  private EngineOff() {}
+
+  /**
+   * Hours until the surface charge falls to the charge kept, or the voltage to 10.5 V, whichever is
+   * first (h); 0 when it is already below, {@link #LONGEST_HOURS} when it lasts longer.
+   *
+   * @param from state at the beginning
+   * @param currentA 0.01 to 1,000 A
+   * @param keptCharge surface charge to be kept, 0 to 1
+   * @param endVolts lowest voltage the loads accept (V)
+   */
+  public static double hours(
+      BatteryCircuit battery,
+      ChargeState from,
+      double currentA,
+      double keptCharge,
+      double endVolts) {
+    Check.within("current", currentA, 0.01, 1000, "A");
+    Check.within("charge kept", keptCharge, 0, 1, "");
+    if (!holds(battery, from, currentA, 0, keptCharge, endVolts)) {
+      return 0;
+    }
+    if (holds(battery, from, currentA, LONGEST_HOURS, keptCharge, endVolts)) {
+      return LONGEST_HOURS;
+    }
+    double low = 0;
+    double high = LONGEST_HOURS;
+    // Both conditions fall steadily with time, so halving finds the first failure.
+    while (high - low > 1e-4 * Math.max(0.1, low)) {
+      double middle = 0.5 * (low + high);
+      if (holds(battery, from, currentA, middle, keptCharge, endVolts)) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
+  }
+
+  private static boolean holds(
+      BatteryCircuit battery,
+      ChargeState from,
+      double currentA,
+      double hours,
+      double keptCharge,
+      double endVolts) {
+    ChargeState later = battery.after(from, currentA, hours * 3600);
+    return battery.surfaceCharge(later) >= keptCharge && battery.volts(later, currentA) >= endVolts;
+  }
+}
