@@ -1,0 +1,84 @@
+package org.fermix.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The core is pure, has no cycles, and each package uses only those before it. */
+@AnalyzeClasses(packages = "org.fermix.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+  private static final List<String> ORDER =
+      List.of(
+          "quantity",
+          "chemistry",
+          "rating",
+          "casing",
+          "label",
+          "machine",
+          "electrical",
+          "reserve",
+          "storage",
+          "charging",
+          "life",
+          "cost",
+          "fit",
+          "bench",
+          "decision");
+
+  @ArchTest
+  static final ArchRule NO_CYCLES =
+      slices().matching("org.fermix.core.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule PURE =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage(
+              "org.springframework..", "jakarta..", "org.hibernate..", "java.sql..", "java.net..");
+
+  @ArchTest
+  static final ArchRule NO_CLOCK =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .haveNameMatching("java\\.time\\.Clock|java\\.util\\.Random|java\\.lang\\.Thread");
+
+  @ArchTest static final ArchRule ONLY_EARLIER_PACKAGES = downward();
+
+  private static ArchRule downward() {
+    var layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
+    for (String layer : ORDER) {
+      layers = layers.layer(layer).definedBy("org.fermix.core." + layer + "..");
+    }
+    for (int i = 0; i < ORDER.size(); i++) {
+      String[] later = ORDER.subList(i + 1, ORDER.size()).toArray(String[]::new);
+      layers =
+          later.length == 0
+              ? layers.whereLayer(ORDER.get(i)).mayNotBeAccessedByAnyLayer()
+              : layers.whereLayer(ORDER.get(i)).mayOnlyBeAccessedByLayers(later);
+    }
+    return layers;
+  }
+
+  @Test
+  void everyPackageOfTheCoreIsInTheOrder() {
+    var packages =
+        new com.tngtech.archunit.core.importer.ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("org.fermix.core")
+                .stream()
+                .map(type -> type.getPackageName().replace("org.fermix.core.", ""))
+                .distinct()
+                .toList();
+    assertThat(ORDER).containsExactlyInAnyOrderElementsOf(packages);
+  }
+}

@@ -1,0 +1,117 @@
+package org.fermix.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.fermix.core.Examples;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Working;
+import org.junit.jupiter.api.Test;
+
+class BenchTest {
+  private static final Need NEED = Examples.dieselNeed();
+  private static final Bench BENCH = Bench.of(NEED, Policy.USUAL, Examples.lineUp());
+
+  @Test
+  void sameQuestionSameAnswer() {
+    Conditions conditions = Conditions.of(NEED);
+    assertThat(BENCH.answer(conditions)).isEqualTo(BENCH.answer(conditions));
+    assertThat(Bench.of(NEED, Policy.USUAL, Examples.lineUp()).answer(conditions))
+        .isEqualTo(BENCH.answer(conditions));
+  }
+
+  @Test
+  void everyFigureOpensItsWorking() {
+    for (CandidateAnswer candidate : BENCH.answer(Conditions.of(NEED)).candidates()) {
+      for (Figure figure : candidate.outcomes().values()) {
+        Working working = figure.working();
+        assertThat(working.equation().formula()).isNotBlank();
+        assertThat(working.equation().source()).isNotBlank();
+        assertThat(working.terms()).isNotEmpty();
+        assertThat(working.uncertainty()).isNotBlank();
+        assertThat(figure.band().low()).isLessThanOrEqualTo(figure.value() + 1e-9);
+        assertThat(figure.band().high()).isGreaterThanOrEqualTo(figure.value() - 1e-9);
+      }
+    }
+  }
+
+  @Test
+  void wrongSideTooLongAndTooWeakFailTheirGates() {
+    Candidate weak = new Candidate("W", Examples.label("flooded", 400, 50, 70, 13, 60), 0);
+    CandidateAnswer answer =
+        Bench.of(NEED, Policy.USUAL, List.of(weak)).answer(Conditions.of(NEED)).candidates().get(0);
+    assertThat(answer.failedGates())
+        .extracting(GateResult::gate)
+        .containsExactly(Gate.MINIMUM_CRANKING, Gate.MINIMUM_RESERVE);
+    assertThat(answer.isEligible()).isFalse();
+  }
+
+  @Test
+  void highRegulatorShutsOutLithium() {
+    Need hot = Examples.need(NEED.engine(), -20, 42, 14.8);
+    BenchAnswer answer = Bench.of(hot, Policy.USUAL, Examples.lineUp()).answer(Conditions.of(hot));
+    assertThat(answer.find("D").orElseThrow().failedGates())
+        .singleElement()
+        .extracting(GateResult::gate)
+        .isEqualTo(Gate.CHARGED);
+  }
+
+  /** Colder, longer and older never improve an outcome of lead; 200 random conditions, one seed. */
+  @Test
+  void outcomesMoveTheRightWay() {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(7);
+    for (int i = 0; i < 200; i++) {
+      Conditions here =
+          new Conditions(
+              random.nextDouble(-30, 25),
+              random.nextDouble(0, 200),
+              random.nextDouble(0.5, 20),
+              2,
+              random.nextDouble(0, 5));
+      Conditions worse =
+          new Conditions(
+              here.temperatureC() - 4,
+              here.daysParked() + 20,
+              here.engineOffAmps() + 1,
+              2,
+              here.yearsOn() + 1);
+      BenchAnswer good = BENCH.answer(here);
+      BenchAnswer bad = BENCH.answer(worse);
+      for (String letter : List.of("A", "B", "C")) {
+        assertNoBetter(good, bad, letter, Outcome.START_CHANCE, 1);
+        assertNoBetter(good, bad, letter, Outcome.PARKED_DAYS, 1);
+        assertNoBetter(good, bad, letter, Outcome.ENGINE_OFF_HOURS, 1);
+        assertNoBetter(good, bad, letter, Outcome.START_FLOOR, -1);
+      }
+    }
+  }
+
+  private static void assertNoBetter(
+      BenchAnswer good, BenchAnswer bad, String letter, Outcome outcome, int sign) {
+    double before = good.find(letter).orElseThrow().figure(outcome).value();
+    double after = bad.find(letter).orElseThrow().figure(outcome).value();
+    assertThat(sign * after)
+        .as(letter + " " + outcome + " in " + bad.conditions())
+        .isLessThanOrEqualTo(sign * before + 0.05);
+  }
+
+  @Test
+  void twoCandidatesWithOneLetterAreRefused() {
+    Candidate a = Examples.lineUp().get(1);
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> Bench.of(NEED, Policy.USUAL, List.of(a, a)))
+        .withMessageContaining("letter of its own");
+  }
+
+  @Test
+  void conditionsOutsideTheModelAreRefused() {
+    assertThatIllegalArgumentException()
+        .isThrownBy(() -> new Conditions(-60, 0, 0, 0, 0))
+        .withMessageContaining("temperature at the start must be from -40 to 40 °C");
+  }
+}
