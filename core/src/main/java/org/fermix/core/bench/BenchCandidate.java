@@ -26,8 +26,6 @@ import org.fermix.core.storage.Parking;
 
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
-  private static final double SURE = 2.0537489106318225; // 98 in 100
-  private static final double EVEN = 0;
   private static final double SPEED_SIGMA = 0.25;
   private static final double MEASURED_DRAIN_SIGMA = Math.log(1.15);
   private static final double ASSUMED_DRAIN_SIGMA = Math.log(1.6);
@@ -83,6 +81,8 @@ final class BenchCandidate {
     private final double chargeAtStart;
     private final CrankPoint crank;
     private final OptionalDouble lowestCharge;
+    private final double cautiousCharge;
+    private final double hopefulCharge;
     private final Workings workings;
 
     InConditions(Conditions conditions) {
@@ -101,6 +101,8 @@ final class BenchCandidate {
       chargeAtStart = parking.chargeAfter(chargeReached, conditions.daysParked());
       crank = cranking.crank(ChargeState.rested(chargeAtStart, conditions.temperatureC()));
       lowestCharge = limits.lowestCharge(conditions.temperatureC(), policy.startSureness());
+      cautiousCharge = limits.lowestCharge(conditions.temperatureC(), Band.SIGMAS).orElse(1);
+      hopefulCharge = limits.lowestCharge(conditions.temperatureC(), -Band.SIGMAS).orElse(1);
       workings =
           new Workings(
               need,
@@ -147,13 +149,15 @@ final class BenchCandidate {
             Reach.NEVER,
             () -> workings.startFloor(crank));
       }
-      double sure = limits.startFloorC(chargeAtStart, SURE).orElse(StartLimits.WARMEST_C);
-      double even = limits.startFloorC(chargeAtStart, EVEN).orElse(StartLimits.WARMEST_C);
+      double cautious =
+          limits.startFloorC(chargeAtStart, Band.SIGMAS).orElse(StartLimits.WARMEST_C);
+      double hopeful =
+          limits.startFloorC(chargeAtStart, -Band.SIGMAS).orElse(StartLimits.WARMEST_C);
       Reach reach = floor.getAsDouble() <= StartLimits.COLDEST_C ? Reach.AT_MOST : Reach.AT;
       return Figure.of(
           floor.getAsDouble(),
           Unit.CELSIUS,
-          new Band(even, sure),
+          new Band(hopeful, cautious),
           reach,
           () -> workings.startFloor(crank));
     }
@@ -184,19 +188,23 @@ final class BenchCandidate {
 
     private Figure startCharge() {
       double percent = 100 * lowestCharge.orElse(1);
-      double even = 100 * limits.lowestCharge(conditions.temperatureC(), EVEN).orElse(1);
       Reach reach = lowestCharge.isEmpty() ? Reach.NEVER : Reach.AT;
       if (lowestCharge.isPresent() && lowestCharge.getAsDouble() <= circuit.lowestTrustedCharge()) {
         reach = Reach.AT_MOST;
       }
       return Figure.of(
-          percent, Unit.PER_CENT, new Band(even, percent), reach, workings::startCharge);
+          percent,
+          Unit.PER_CENT,
+          new Band(100 * hopefulCharge, 100 * cautiousCharge),
+          reach,
+          workings::startCharge);
     }
 
     private Figure parkedDays() {
       if (lowestCharge.isEmpty()) {
+        double most = parking.days(chargeReached, hopefulCharge);
         return Figure.of(
-            0, Unit.DAY, Band.exact(0), Reach.NEVER, () -> workings.parkedDays(lowestCharge));
+            0, Unit.DAY, new Band(0, most), Reach.NEVER, () -> workings.parkedDays(lowestCharge));
       }
       double to = lowestCharge.getAsDouble();
       double days = parking.days(chargeReached, to);
@@ -204,36 +212,51 @@ final class BenchCandidate {
       double drainFactor =
           Math.exp(Band.SIGMAS * (drain.isAssumed() ? ASSUMED_DRAIN_SIGMA : MEASURED_DRAIN_SIGMA));
       double lossFactor = Math.exp(Band.SIGMAS * SELF_DISCHARGE_SIGMA);
-      Band band =
-          new Band(
-              parking.scaled(lossFactor, drainFactor).days(chargeReached, to),
-              parking.scaled(1 / lossFactor, 1 / drainFactor).days(chargeReached, to));
+      // Losses and the start's own uncertainty are independent: their spans add as squares.
+      double shorter =
+          Math.hypot(
+              days - parking.scaled(lossFactor, drainFactor).days(chargeReached, to),
+              days - parking.days(chargeReached, cautiousCharge));
+      double longer =
+          Math.hypot(
+              parking.scaled(1 / lossFactor, 1 / drainFactor).days(chargeReached, to) - days,
+              parking.days(chargeReached, hopefulCharge) - days);
       return Figure.of(
           days,
           Unit.DAY,
-          band,
+          new Band(Math.max(0, days - shorter), days + longer),
           days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT,
           () -> workings.parkedDays(lowestCharge));
     }
 
     private Figure engineOffHours() {
       if (lowestCharge.isEmpty()) {
-        return Figure.of(0, Unit.HOUR, Band.exact(0), Reach.NEVER, () -> workings.engineOff(1, 0));
+        return Figure.of(
+            0,
+            Unit.HOUR,
+            new Band(0, hoursKeeping(hopefulCharge)),
+            Reach.NEVER,
+            () -> workings.engineOff(1, 0));
       }
-      double kept = keptCharge(lowestCharge.getAsDouble());
-      double hours =
-          EngineOff.hours(
-              circuit,
-              ChargeState.rested(chargeReached, conditions.temperatureC()),
-              conditions.engineOffAmps(),
-              kept,
-              policy.endVolts() * need.engine().series());
+      double hours = hoursKeeping(lowestCharge.getAsDouble());
+      double model = hours * (Math.exp(Band.SIGMAS * ENGINE_OFF_SIGMA) - 1);
+      double shorter = Math.hypot(model, hours - hoursKeeping(cautiousCharge));
+      double longer = Math.hypot(model, hoursKeeping(hopefulCharge) - hours);
       return Figure.of(
           hours,
           Unit.HOUR,
-          Band.ratio(hours, ENGINE_OFF_SIGMA),
+          new Band(Math.max(0, hours - shorter), hours + longer),
           hours >= EngineOff.LONGEST_HOURS ? Reach.AT_LEAST : Reach.AT,
-          () -> workings.engineOff(kept, hours));
+          () -> workings.engineOff(keptCharge(lowestCharge.getAsDouble()), hours));
+    }
+
+    private double hoursKeeping(double lowest) {
+      return EngineOff.hours(
+          circuit,
+          ChargeState.rested(chargeReached, conditions.temperatureC()),
+          conditions.engineOffAmps(),
+          keptCharge(lowest),
+          policy.endVolts() * need.engine().series());
     }
 
     private double keptCharge(double lowest) {

@@ -44,8 +44,8 @@ record Workings(
     return new Working(
         Equations.START,
         terms,
-        "The value is where nine starts in ten succeed; the band runs from an even chance to 98 in"
-            + " 100.",
+        "The value is where four starts in five succeed (the lower edge of likely); the true floor lies"
+            + " in the band eight times in ten.",
         remarks());
   }
 
@@ -73,7 +73,7 @@ record Workings(
     return new Working(
         Equations.START,
         terms,
-        "The value keeps nine starts in ten; the lower end of the band is an even chance.",
+        "The value keeps four starts in five; the true one lies in the band eight times in ten.",
         remarks());
   }
 
@@ -119,8 +119,10 @@ record Workings(
         Equations.PARKED,
         terms,
         need.use().drainMilliamps().isAssumed()
-            ? "Drain within a factor 1.6 (assumed, not measured), self-discharge within 1.4."
-            : "Drain within a factor 1.15, self-discharge within 1.4.",
+            ? "Drain within a factor 1.6 (assumed, not measured), self-discharge within 1.4, and the"
+                + " lowest charge that starts."
+            : "Drain within a factor 1.15, self-discharge within 1.4, and the lowest charge that"
+                + " starts.",
         remarks);
   }
 
@@ -147,7 +149,7 @@ record Workings(
     return new Working(
         Equations.ENGINE_OFF,
         terms,
-        "Eight in ten within 20 % (capacity, load and cold; engineering estimate).",
+        "Capacity, load and cold within 20 % (engineering estimate), and the lowest charge that starts.",
         remarks);
   }
 

@@ -10,6 +10,7 @@ import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.quantity.Roots;
 import org.fermix.core.quantity.Unit;
 
 /**
@@ -31,7 +32,8 @@ public record Decision(
   private static final double[] OTHER_DAYS = {
     1, 2, 3, 5, 7, 10, 14, 21, 28, 35, 42, 56, 70, 90, 120, 150, 180, 240, 365
   };
-  private static final double NINE_IN_TEN = 90;
+  private static final double MOST_PRICE_FACTOR = 20;
+  private static final double LIKELY_PERCENT = 80;
 
   /** Copies the lists. */
   public Decision {
@@ -64,12 +66,11 @@ public record Decision(
   }
 
   /**
-   * True when a candidate does all the owner asks: nine starts in ten, sits the days, runs the
-   * hours.
+   * True when a candidate does all the owner asks: a likely start, sits the days, runs the hours.
    */
   public boolean meetsConditions(CandidateAnswer candidate) {
     Conditions conditions = answer.conditions();
-    return candidate.figure(Outcome.START_CHANCE).value() >= NINE_IN_TEN
+    return candidate.figure(Outcome.START_CHANCE).value() >= LIKELY_PERCENT
         && candidate.figure(Outcome.PARKED_DAYS).value() >= conditions.daysParked()
         && candidate
             .find(Outcome.ENGINE_OFF_HOURS)
@@ -153,24 +154,57 @@ public record Decision(
     return Optional.empty();
   }
 
-  /** The price above which the second overtakes the leader, all else being equal. */
+  /** The price at which a rival overtakes the leader, all else being equal. */
   private static Optional<Flip> priceFlip(List<Verdict> ranked, Weights weights) {
     Verdict leader = ranked.get(0);
-    Verdict second = ranked.get(1);
-    double gap = leader.points() - second.points();
-    int weight = weights.of(Criterion.MONEY);
-    double merit = leader.weighing(Criterion.MONEY).merit();
-    double price = leader.answer().candidate().label().price().value();
-    if (weight == 0 || price <= 0) {
+    double cost = leader.answer().figure(Outcome.COST_PER_YEAR).value();
+    if (cost <= 0 || lead(ranked, weights, cost, MOST_PRICE_FACTOR) > 0) {
       return Optional.empty();
     }
-    double needed = merit - gap / weight;
-    if (needed <= 0.01) {
-      return Optional.empty();
-    }
-    // merit = r / (r + cost) with the reference r held; cost is proportional to price.
-    double factor = (1 / needed - 1) / (1 / merit - 1);
-    return Optional.of(new Flip(Flip.Kind.LEADER_DEARER, price * factor, second.letter()));
+    double factor =
+        Roots.crossing(each -> lead(ranked, weights, cost, each), 1, MOST_PRICE_FACTOR, 1e-4);
+    String rival = bestRival(ranked, weights, cost, factor).letter();
+    double price = leader.answer().candidate().label().price().value() * factor;
+    return Optional.of(new Flip(Flip.Kind.LEADER_DEARER, price, rival));
+  }
+
+  /** Points by which the leader leads when its cost is multiplied. */
+  private static double lead(
+      List<Verdict> ranked, Weights weights, double leaderCost, double factor) {
+    return pointsWith(ranked, 0, weights, leaderCost, factor)
+        - pointsWith(
+            ranked,
+            ranked.indexOf(bestRival(ranked, weights, leaderCost, factor)),
+            weights,
+            leaderCost,
+            factor);
+  }
+
+  private static Verdict bestRival(
+      List<Verdict> ranked, Weights weights, double leaderCost, double factor) {
+    return ranked.stream()
+        .skip(1)
+        .max(
+            Comparator.comparingDouble(
+                rival -> pointsWith(ranked, ranked.indexOf(rival), weights, leaderCost, factor)))
+        .orElseThrow();
+  }
+
+  private static double pointsWith(
+      List<Verdict> ranked, int index, Weights weights, double leaderCost, double factor) {
+    Verdict verdict = ranked.get(index);
+    double ownCost =
+        index == 0 ? leaderCost * factor : verdict.answer().figure(Outcome.COST_PER_YEAR).value();
+    double otherCosts =
+        ranked.stream()
+            .skip(1)
+            .mapToDouble(each -> each.answer().figure(Outcome.COST_PER_YEAR).value())
+            .sum();
+    double reference = (otherCosts + leaderCost * factor) / ranked.size();
+    Weighing money = verdict.weighing(Criterion.MONEY);
+    return verdict.points()
+        - money.points()
+        + weights.of(Criterion.MONEY) * Merits.less(ownCost, reference);
   }
 
   /** The unit a flip's value is shown in. */

@@ -66,7 +66,8 @@ record Merits(Conditions conditions, double referenceMassKg, double referenceCos
     return Cranking.chance(Math.log(figure.value() / need) / sigma);
   }
 
-  private static double less(double value, double reference) {
+  /** Merit of having little of something that has no need to meet. */
+  static double less(double value, double reference) {
     return reference + value <= 0 ? 0.5 : reference / (reference + value);
   }
 }

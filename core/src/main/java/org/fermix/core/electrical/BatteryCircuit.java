@@ -1,5 +1,6 @@
 package org.fermix.core.electrical;
 
+import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.CircuitParameters;
 import org.fermix.core.label.CrankingRating;
@@ -20,10 +21,6 @@ import org.fermix.core.rating.CrankingTest;
  * to 60 °C and above {@link CircuitParameters#lowestTrustedCharge()}.
  */
 public final class BatteryCircuit {
-  private static final double GAS_CONSTANT = 8.314462618;
-  private static final double FARADAY = 96485.33212;
-  private static final double KELVIN = 273.15;
-  private static final double INVERSE_ROOM = 1 / 298.15;
   private static final int RATING_STEPS = 60;
 
   private final Chemistry chemistry;
@@ -86,23 +83,21 @@ public final class BatteryCircuit {
     }
     double surfaceShare = share;
     double wholeCapacity = capacity;
+    DoubleUnaryOperator surplus =
+        logR ->
+            new BatteryCircuit(
+                        chemistry,
+                        series,
+                        ampHours,
+                        massKg,
+                        wholeCapacity,
+                        surfaceShare,
+                        Math.exp(logR))
+                    .lowestVolts(rating.test(), rating.amps())
+                - rating.test().minimumVolts() * series;
+    // Resistance times rated current is near 2.5 V for every chemistry; look wide round it.
     double guess = Math.log(2.5 * series / rating.amps());
-    double logR =
-        Roots.crossing(
-            log ->
-                new BatteryCircuit(
-                            chemistry,
-                            series,
-                            ampHours,
-                            massKg,
-                            wholeCapacity,
-                            surfaceShare,
-                            Math.exp(log))
-                        .lowestVolts(rating.test(), rating.amps())
-                    - rating.test().minimumVolts() * series,
-            guess - 5,
-            guess + 2,
-            1e-6);
+    double logR = Roots.crossing(surplus, guess - 4, guess, guess + 2, 1e-5);
     return new BatteryCircuit(
         chemistry, series, ampHours, massKg, wholeCapacity, surfaceShare, Math.exp(logR));
   }
@@ -146,9 +141,7 @@ public final class BatteryCircuit {
 
   /** Rested terminal voltage (V). */
   public double restVolts(ChargeState state) {
-    return series
-        * (chemistry.openCircuitVolts(surfaceCharge(state))
-            + p.restVoltsPerKelvin() * (state.temperatureC() - 25));
+    return at(state.temperatureC()).restVolts(state);
   }
 
   /**
@@ -157,30 +150,7 @@ public final class BatteryCircuit {
    * @param currentA 0 or more (A)
    */
   public double volts(ChargeState state, double currentA) {
-    double kelvin = state.temperatureC() + KELVIN;
-    double cold = 1 / kelvin - INVERSE_ROOM;
-    double unusable = Math.max(0, p.coldLossPerKelvin() * (25 - state.temperatureC()));
-    double usable = Math.max(1e-3, (surfaceCharge(state) - unusable) / (1 - unusable));
-    double ohmic =
-        resistanceOhm
-            * (p.constantShare()
-                + (1 - p.constantShare())
-                    * Math.exp(p.resistanceEnergyJPerMol() / GAS_CONSTANT * cold))
-            * (1 - p.emptyRise() + p.emptyRise() / usable);
-    double exchangeA =
-        p.transferOffsetVolts()
-            * series
-            / resistanceOhm
-            * Math.exp(-p.transferEnergyJPerMol() / GAS_CONSTANT * cold);
-    double transfer =
-        series
-            * p.cells()
-            * 2
-            * GAS_CONSTANT
-            * kelvin
-            / FARADAY
-            * arsinh(currentA / (2 * exchangeA));
-    return restVolts(state) - currentA * ohmic - transfer;
+    return at(state.temperatureC()).volts(state, currentA);
   }
 
   /**
@@ -189,21 +159,20 @@ public final class BatteryCircuit {
    * @param seconds 0 or more (s)
    */
   public ChargeState after(ChargeState state, double currentA, double seconds) {
-    double rate = exchangePerSecond(state.temperatureC());
-    double fade = Math.exp(-rate * seconds);
-    double imbalance =
-        state.imbalance() * fade
-            + currentA * (1 - fade) / (surfaceShare * capacityAmpHours * 3600 * rate);
-    double charge = state.charge() - currentA * seconds / (3600 * capacityAmpHours);
-    return new ChargeState(charge, imbalance, state.temperatureC());
+    return at(state.temperatureC()).after(state, currentA, seconds);
   }
 
   /** As {@link #after}, warmed by its own losses; for short steps, without loss to the air. */
   public ChargeState afterWarming(ChargeState state, double currentA, double seconds) {
+    BatteryAt now = at(state.temperatureC());
+    return afterWarming(now, state, currentA, now.volts(state, currentA), seconds);
+  }
+
+  private ChargeState afterWarming(
+      BatteryAt now, ChargeState state, double currentA, double volts, double seconds) {
     double lossWatts =
-        currentA
-            * (series * chemistry.openCircuitVolts(surfaceCharge(state)) - volts(state, currentA));
-    ChargeState next = after(state, currentA, seconds);
+        currentA * (series * chemistry.openCircuitVolts(surfaceCharge(state)) - volts);
+    ChargeState next = now.after(state, currentA, seconds);
     return new ChargeState(
         next.charge(),
         next.imbalance(),
@@ -216,11 +185,15 @@ public final class BatteryCircuit {
    */
   public double lowestVolts(CrankingTest test, double currentA) {
     ChargeState state = ChargeState.rested(1, test.temperatureC());
-    double lowest = volts(state, currentA);
+    BatteryAt now = at(state.temperatureC());
+    double volts = now.volts(state, currentA);
+    double lowest = volts;
     double step = test.seconds() / RATING_STEPS;
     for (int i = 0; i < RATING_STEPS; i++) {
-      state = afterWarming(state, currentA, step);
-      lowest = Math.min(lowest, volts(state, currentA));
+      state = afterWarming(now, state, currentA, volts, step);
+      now = at(state.temperatureC());
+      volts = now.volts(state, currentA);
+      lowest = Math.min(lowest, volts);
     }
     return lowest;
   }
@@ -228,8 +201,9 @@ public final class BatteryCircuit {
   /** The current at which the full battery just passes a rating test (A). */
   public double ratedAmps(CrankingTest test) {
     double limit = test.minimumVolts() * series;
-    double most = 2 * (14 * series) / resistanceOhm;
-    return Roots.crossing(amps -> lowestVolts(test, amps) - limit, 0.01, most, 1e-3);
+    double guess = 2.5 * series / resistanceOhm;
+    return Roots.crossing(
+        amps -> lowestVolts(test, amps) - limit, guess / 100, guess, guess * 20, guess * 1e-5);
   }
 
   /** The lowest charge at which the circuit is trusted (1). */
@@ -242,12 +216,18 @@ public final class BatteryCircuit {
     return p.protectionVolts() * series;
   }
 
-  private double exchangePerSecond(double temperatureC) {
-    double cold = 1 / (temperatureC + KELVIN) - INVERSE_ROOM;
-    return p.exchangePerHour() / 3600 * Math.exp(-p.exchangeEnergyJPerMol() / GAS_CONSTANT * cold);
+  /** The circuit at one temperature. */
+  BatteryAt at(double temperatureC) {
+    return new BatteryAt(this, temperatureC);
   }
 
-  private static double arsinh(double x) {
-    return Math.log(x + Math.sqrt(x * x + 1));
+  /** 0.5, 1 or 2 for a 6, 12 or 24 V battery. */
+  double series() {
+    return series;
+  }
+
+  /** Share of the charge that is at hand at once (1). */
+  double surfaceShare() {
+    return surfaceShare;
   }
 }

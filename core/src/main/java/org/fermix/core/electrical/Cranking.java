@@ -18,6 +18,7 @@ public final class Cranking {
   /** Standard deviation of the cranking voltage (V, 12 V system); estimate. */
   public static final double VOLTS_SIGMA = 0.4;
 
+  private static final double CURRENT_TOLERANCE = 0.02;
   private static final double ACCESSORY_A = 10;
   private static final double SETTLING_S = 1.5;
   private static final double BRUSH_VOLTS = 1.4;
@@ -60,21 +61,11 @@ public final class Cranking {
    */
   public CrankPoint crank(ChargeState state) {
     double temperatureC = state.temperatureC();
-    ChargeState ready = battery.after(state, engine.glowAmps(), engine.glowSeconds(temperatureC));
-    double viscosity = engine.oil().viscosity(temperatureC);
+    BatteryAt cold = battery.at(temperatureC);
+    ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(temperatureC));
     double pathOhm =
         engine.cableMilliohm() / 1000 + windingOhm25 * (1 + 0.0039 * (temperatureC - 25));
-    double mostA = (battery.restVolts(ready) - BRUSH_VOLTS) / pathOhm;
-    if (mostA <= idleA || surplusTorque(ready, mostA, pathOhm, viscosity) <= 0) {
-      return stalled(ready, pathOhm);
-    }
-    if (surplusTorque(ready, idleA, pathOhm, viscosity) >= 0) {
-      return at(ready, idleA, pathOhm);
-    }
-    double currentA =
-        Roots.crossing(amps -> surplusTorque(ready, amps, pathOhm, viscosity), idleA, mostA, 1e-3);
-    CrankPoint point = at(ready, currentA, pathOhm);
-    return point.rpm() <= 0 ? stalled(ready, pathOhm) : point;
+    return new Balance(cold, ready, engine.oil().viscosity(temperatureC), pathOhm).solve();
   }
 
   /**
@@ -102,35 +93,63 @@ public final class Cranking {
     return 0.15 + engine.revolutionsToFire(temperatureC) * 60 / Math.max(1, point.rpm());
   }
 
-  private double volts(ChargeState ready, double currentA) {
-    double drawn = currentA + ACCESSORY_A;
-    return battery.volts(battery.after(ready, drawn, SETTLING_S), drawn);
-  }
+  /** Starter and engine in balance at one temperature and state of the battery. */
+  private final class Balance {
+    private final BatteryAt cold;
+    private final ChargeState ready;
+    private final double viscosity;
+    private final double pathOhm;
 
-  private double radiansPerSecond(double volts, double currentA, double pathOhm) {
-    return (volts - currentA * pathOhm - BRUSH_VOLTS) / voltSecondsPerRadian;
-  }
-
-  private double surplusTorque(
-      ChargeState ready, double currentA, double pathOhm, double viscosity) {
-    double rpm = radiansPerSecond(volts(ready, currentA), currentA, pathOhm) * RPM_PER_RADIAN;
-    return GEAR_EFFICIENCY * voltSecondsPerRadian * (currentA - idleA)
-        - engine.dragTorque(rpm, viscosity);
-  }
-
-  private CrankPoint at(ChargeState ready, double currentA, double pathOhm) {
-    double volts = volts(ready, currentA);
-    return new CrankPoint(
-        currentA, volts, radiansPerSecond(volts, currentA, pathOhm) * RPM_PER_RADIAN);
-  }
-
-  private CrankPoint stalled(ChargeState ready, double pathOhm) {
-    double mostA = Math.max(1, battery.restVolts(ready) / pathOhm);
-    if (radiansPerSecond(volts(ready, 0), 0, pathOhm) <= 0) {
-      return new CrankPoint(0, volts(ready, 0), 0);
+    Balance(BatteryAt cold, ChargeState ready, double viscosity, double pathOhm) {
+      this.cold = cold;
+      this.ready = ready;
+      this.viscosity = viscosity;
+      this.pathOhm = pathOhm;
     }
-    double currentA =
-        Roots.crossing(amps -> radiansPerSecond(volts(ready, amps), amps, pathOhm), 0, mostA, 1e-3);
-    return new CrankPoint(currentA, volts(ready, currentA), 0);
+
+    CrankPoint solve() {
+      double mostA = (cold.restVolts(ready) - BRUSH_VOLTS) / pathOhm;
+      if (mostA <= idleA || surplusTorque(mostA) <= 0) {
+        return stalled();
+      }
+      if (surplusTorque(idleA) >= 0) {
+        return at(idleA);
+      }
+      double currentA =
+          Roots.crossing(
+              this::surplusTorque, idleA, idleA + 0.25 * (mostA - idleA), mostA, CURRENT_TOLERANCE);
+      CrankPoint point = at(currentA);
+      return point.rpm() <= 0 ? stalled() : point;
+    }
+
+    private double volts(double currentA) {
+      double drawn = currentA + ACCESSORY_A;
+      return cold.volts(cold.after(ready, drawn, SETTLING_S), drawn);
+    }
+
+    private double radiansPerSecond(double volts, double currentA) {
+      return (volts - currentA * pathOhm - BRUSH_VOLTS) / voltSecondsPerRadian;
+    }
+
+    private double surplusTorque(double currentA) {
+      double rpm = radiansPerSecond(volts(currentA), currentA) * RPM_PER_RADIAN;
+      return GEAR_EFFICIENCY * voltSecondsPerRadian * (currentA - idleA)
+          - engine.dragTorque(rpm, viscosity);
+    }
+
+    private CrankPoint at(double currentA) {
+      double volts = volts(currentA);
+      return new CrankPoint(currentA, volts, radiansPerSecond(volts, currentA) * RPM_PER_RADIAN);
+    }
+
+    private CrankPoint stalled() {
+      if (radiansPerSecond(volts(0), 0) <= 0) {
+        return new CrankPoint(0, volts(0), 0);
+      }
+      double mostA = Math.max(1, cold.restVolts(ready) / pathOhm);
+      double currentA =
+          Roots.crossing(amps -> radiansPerSecond(volts(amps), amps), 0, mostA, CURRENT_TOLERANCE);
+      return new CrankPoint(currentA, volts(currentA), 0);
+    }
   }
 }

@@ -18,7 +18,13 @@ public final class Roots {
    */
   public static double crossing(
       DoubleUnaryOperator function, double low, double high, double tolerance) {
+    return crossing(function, low, 0.5 * (low + high), high, tolerance);
+  }
+
+  /** As above, starting from a guess between the ends. */
+  public static double crossing(
+      DoubleUnaryOperator function, double low, double guess, double high, double tolerance) {
     return new BracketingNthOrderBrentSolver(1e-12, tolerance, 1e-15, 5)
-        .solve(MOST_EVALUATIONS, function::applyAsDouble, low, high);
+        .solve(MOST_EVALUATIONS, function::applyAsDouble, low, high, guess);
   }
 }

@@ -77,24 +77,25 @@ class DecisionTest {
   /** The turning price, put on the leader's label, really turns the answer. */
   @Test
   void priceFlipIsTrue() {
-    Decision decision = decide(Examples.lineUp(), Weights.USUAL);
+    Weights money = new Weights(Map.of(Criterion.MONEY, 8, Criterion.COLD, 4));
+    Decision decision = decide(Examples.lineUp(), money);
     Optional<Flip> flip =
         decision.flips().stream()
             .filter(each -> each.kind() == Flip.Kind.LEADER_DEARER)
             .findFirst();
     assertThat(flip).isPresent();
     String leader = decision.leader().orElseThrow().letter();
-    // The reference cost moves with the leader's own price, so the turn is looked for beyond it.
-    assertThat(leaderAtPrice(leader, flip.get().value() * 0.95)).isEqualTo(leader);
-    assertThat(leaderAtPrice(leader, flip.get().value() * 1.25)).isNotEqualTo(leader);
+    assertThat(leaderAtPrice(leader, flip.get().value() * 0.995, money)).isEqualTo(leader);
+    assertThat(leaderAtPrice(leader, flip.get().value() * 1.005, money))
+        .isEqualTo(flip.get().letter());
   }
 
-  private static String leaderAtPrice(String letter, double price) {
+  private static String leaderAtPrice(String letter, double price, Weights weights) {
     List<Candidate> changed =
         Examples.lineUp().stream()
             .map(each -> each.letter().equals(letter) ? priced(each, price) : each)
             .toList();
-    return decide(changed, Weights.USUAL).leader().orElseThrow().letter();
+    return decide(changed, weights).leader().orElseThrow().letter();
   }
 
   private static Candidate priced(Candidate candidate, double price) {

@@ -1,0 +1,73 @@
+package org.fermix.core.electrical;
+
+/**
+ * A battery's circuit held at one temperature, with all that depends on temperature alone worked
+ * out once: for the many questions asked at one temperature. See {@link BatteryCircuit} for the
+ * equations.
+ */
+final class BatteryAt {
+  private static final double KELVIN = 273.15;
+  private static final double INVERSE_ROOM = 1 / 298.15;
+  private static final double GAS_CONSTANT = 8.314462618;
+  private static final double FARADAY = 96485.33212;
+
+  private final BatteryCircuit battery;
+  private final double temperatureC;
+  private final double fullOhm;
+  private final double twiceExchangeA;
+  private final double transferVolts;
+  private final double unusable;
+  private final double ratePerSecond;
+  private final double restShiftVolts;
+
+  BatteryAt(BatteryCircuit battery, double temperatureC) {
+    var p = battery.chemistry().circuit();
+    double kelvin = temperatureC + KELVIN;
+    double cold = (1 / kelvin - INVERSE_ROOM) / GAS_CONSTANT;
+    this.battery = battery;
+    this.temperatureC = temperatureC;
+    fullOhm =
+        battery.resistanceOhm()
+            * (p.constantShare()
+                + (1 - p.constantShare()) * Math.exp(p.resistanceEnergyJPerMol() * cold));
+    twiceExchangeA =
+        2
+            * p.transferOffsetVolts()
+            * battery.series()
+            / battery.resistanceOhm()
+            * Math.exp(-p.transferEnergyJPerMol() * cold);
+    transferVolts = battery.series() * p.cells() * 2 * GAS_CONSTANT * kelvin / FARADAY;
+    unusable = Math.max(0, p.coldLossPerKelvin() * (25 - temperatureC));
+    ratePerSecond = p.exchangePerHour() / 3600 * Math.exp(-p.exchangeEnergyJPerMol() * cold);
+    restShiftVolts = battery.series() * p.restVoltsPerKelvin() * (temperatureC - 25);
+  }
+
+  double surfaceCharge(ChargeState state) {
+    return state.charge() - (1 - battery.surfaceShare()) * state.imbalance();
+  }
+
+  double restVolts(ChargeState state) {
+    return battery.series() * battery.chemistry().openCircuitVolts(surfaceCharge(state))
+        + restShiftVolts;
+  }
+
+  double volts(ChargeState state, double currentA) {
+    double rise = battery.chemistry().circuit().emptyRise();
+    double usable = Math.max(1e-3, (surfaceCharge(state) - unusable) / (1 - unusable));
+    double ohmic = fullOhm * (1 - rise + rise / usable);
+    return restVolts(state) - currentA * ohmic - transferVolts * arsinh(currentA / twiceExchangeA);
+  }
+
+  ChargeState after(ChargeState state, double currentA, double seconds) {
+    double fade = Math.exp(-ratePerSecond * seconds);
+    double coulombs = battery.capacityAmpHours() * 3600;
+    double imbalance =
+        state.imbalance() * fade
+            + currentA * (1 - fade) / (battery.surfaceShare() * coulombs * ratePerSecond);
+    return new ChargeState(state.charge() - currentA * seconds / coulombs, imbalance, temperatureC);
+  }
+
+  private static double arsinh(double x) {
+    return Math.log(x + Math.sqrt(x * x + 1));
+  }
+}
