@@ -45,7 +45,7 @@ public final class Examples {
     return new Need(
         engine,
         new MakersMinimum(Given.maker(520, Unit.AMPERE), Optional.of(Given.maker(90, Unit.MINUTE))),
-        new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT),
+        Optional.of(new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT)),
         new Climate(
             Given.typed(coldestC, Unit.CELSIUS),
             Given.typed(Math.min(25, coldestC + 10), Unit.CELSIUS),

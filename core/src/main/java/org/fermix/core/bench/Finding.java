@@ -17,6 +17,8 @@ public record Finding(Code code, double found, double needed) {
     TOO_HIGH,
     /** Positive terminal on the wrong side. */
     WRONG_SIDE,
+    /** The tray was not measured. */
+    TRAY_NOT_MEASURED,
     /** Goes in; found is the least spare on any side (mm). */
     GOES_IN,
     /** Goes in with play; found is the play lengthwise, needed widthwise (mm). */

@@ -38,7 +38,10 @@ final class Gates {
   }
 
   private static GateResult fits(Need need, Label label) {
-    Fit fit = Fit.of(label, need.tray());
+    if (need.tray().isEmpty()) {
+      return GateResult.of(Gate.FITS, Mark.UNKNOWN, Finding.Code.TRAY_NOT_MEASURED, 0, 0);
+    }
+    Fit fit = Fit.of(label, need.tray().get());
     List<Finding> findings = new ArrayList<>();
     tooLarge(findings, Finding.Code.TOO_LONG, fit.spareLengthMm());
     tooLarge(findings, Finding.Code.TOO_WIDE, fit.spareWidthMm());

@@ -1,16 +1,18 @@
 package org.fermix.core.machine;
 
+import java.util.Optional;
 import org.fermix.core.quantity.Given;
 
 /**
  * Everything one machine requires of its battery.
  *
+ * @param tray the space for the battery, once it is measured
  * @param regulatedVolts at the battery with the engine running (V)
  */
 public record Need(
     Engine engine,
     MakersMinimum minimum,
-    Tray tray,
+    Optional<Tray> tray,
     Climate climate,
     Use use,
     Given regulatedVolts) {}

@@ -27,6 +27,10 @@ class DecisionTest {
     return Decision.of(Bench.of(NEED, Policy.USUAL, candidates), Conditions.of(NEED), weights);
   }
 
+  private static Bench bench() {
+    return Bench.of(NEED, Policy.USUAL, Examples.lineUp());
+  }
+
   @Test
   void rankingDoesNotDependOnTheOrderOfCandidates() {
     List<String> expected =
@@ -80,7 +84,7 @@ class DecisionTest {
     Weights money = new Weights(Map.of(Criterion.MONEY, 8, Criterion.COLD, 4));
     Decision decision = decide(Examples.lineUp(), money);
     Optional<Flip> flip =
-        decision.flips().stream()
+        Flips.around(bench(), decision).stream()
             .filter(each -> each.kind() == Flip.Kind.LEADER_DEARER)
             .findFirst();
     assertThat(flip).isPresent();
@@ -120,12 +124,12 @@ class DecisionTest {
   void conditionFlipsAreTrue() {
     Bench bench = Bench.of(NEED, Policy.USUAL, Examples.lineUp());
     Conditions conditions = Conditions.of(NEED);
-    for (Flip flip : Decision.of(bench, conditions, Weights.USUAL).flips()) {
-      if (Decision.unit(flip.kind()) == Unit.MONEY) {
+    for (Flip flip : Flips.around(bench, Decision.of(bench, conditions, Weights.USUAL))) {
+      if (Flips.unit(flip.kind()) == Unit.MONEY) {
         continue;
       }
       Conditions turned =
-          Decision.unit(flip.kind()) == Unit.CELSIUS
+          Flips.unit(flip.kind()) == Unit.CELSIUS
               ? conditions.atTemperature(flip.value())
               : conditions.afterDays(flip.value());
       assertThat(Decision.of(bench, turned, Weights.USUAL).leader().orElseThrow().letter())
@@ -137,6 +141,6 @@ class DecisionTest {
   void emptyLineUpHasNoLeader() {
     Decision decision = decide(List.of(), Weights.USUAL);
     assertThat(decision.leader()).isEmpty();
-    assertThat(decision.flips()).isEmpty();
+    assertThat(Flips.around(Bench.of(NEED, Policy.USUAL, List.of()), decision)).isEmpty();
   }
 }

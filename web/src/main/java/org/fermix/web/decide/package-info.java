@@ -1,0 +1,5 @@
+/** The fifth stop: the recommendation in sentences. Uses bench. */
+@NullMarked
+package org.fermix.web.decide;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** The second stop: what the machine requires. Uses garage. */
+@NullMarked
+package org.fermix.web.need;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,139 @@
+package org.fermix.web.shared;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.util.Currency;
+import java.util.Locale;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.UnitSystem;
+
+/**
+ * The one place that turns a quantity into text: it knows the owner's unit system, the digits and
+ * the sign of each unit. Numbers use a point and thin groups: 1,250.5.
+ *
+ * @param currencyCode ISO 4217
+ */
+public record Display(UnitSystem system, String currencyCode) {
+  private static final DecimalFormatSymbols SYMBOLS = new DecimalFormatSymbols(Locale.ROOT);
+  private static final String MINUS = "\u2212";
+
+  /** Metric, in euros: what a visitor sees who chose nothing. */
+  public static final Display USUAL = new Display(UnitSystem.METRIC, "EUR");
+
+  /** The same in another currency. */
+  public Display in(String otherCurrencyCode) {
+    return new Display(system, otherCurrencyCode);
+  }
+
+  /** True when US customary units were chosen. */
+  public boolean isUs() {
+    return system == UnitSystem.US;
+  }
+
+  /** A value and its unit, apart, since they are set in different weights. */
+  public record Shown(String number, String unit) {
+    /** Both, with a thin gap where the unit wants one. */
+    public String text() {
+      return unit.isEmpty() ? number : unit.equals("%") ? number + " %" : number + " " + unit;
+    }
+  }
+
+  /** A value with the digits usual for its unit. */
+  public Shown show(double value, Unit unit) {
+    return show(value, unit, decimals(value, unit));
+  }
+
+  /** A value with chosen decimals. */
+  public Shown show(double value, Unit unit, int decimals) {
+    String number = number(unit.shown(value, system), decimals);
+    return switch (unit) {
+      case MONEY -> new Shown(money(number), "");
+      case MONEY_PER_YEAR -> new Shown(money(number), "a year");
+      case SHARE, COUNT -> new Shown(number, "");
+      default -> new Shown(number, unit.symbol(system));
+    };
+  }
+
+  /** A figure, with "at least" and the like as a sign before it. */
+  public Shown show(Figure figure) {
+    Shown shown = show(figure.value(), figure.unit());
+    return switch (figure.reach()) {
+      case AT -> shown;
+      case AT_LEAST -> new Shown("≥ " + shown.number(), shown.unit());
+      case AT_MOST -> new Shown("≤ " + shown.number(), shown.unit());
+      case NEVER -> new Shown("never", "");
+    };
+  }
+
+  /** Where the figure lies eight times in ten; empty when it is exact. */
+  public String band(Figure figure) {
+    if (figure.band().low() == figure.band().high()) {
+      return "";
+    }
+    int decimals = decimals(figure.value(), figure.unit());
+    if (figure.reach() == Reach.NEVER) {
+      decimals = decimals(figure.band().high(), figure.unit());
+    }
+    Shown low = show(figure.band().low(), figure.unit(), decimals);
+    Shown high = show(figure.band().high(), figure.unit(), decimals);
+    return low.number() + " to " + high.text();
+  }
+
+  /** A difference of temperatures is in kelvin, so that 32 °F is not added to it. */
+  public Shown kelvins(double kelvin) {
+    Shown shown = show(kelvin, Unit.KELVIN, 0);
+    return new Shown(shown.number(), isUs() ? "°F" : "degrees");
+  }
+
+  /** A plain number with decimals and groups. */
+  public String number(double value, int decimals) {
+    BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
+    DecimalFormat format =
+        new DecimalFormat(decimals == 0 ? "#,##0" : "#,##0." + "0".repeat(decimals), SYMBOLS);
+    String text = format.format(rounded.abs());
+    return rounded.signum() < 0 ? MINUS + text : text;
+  }
+
+  /** A stored value as it stands in a field: enough digits to be what was typed, none to spare. */
+  public String field(double value, Unit unit) {
+    BigDecimal rounded =
+        new BigDecimal(unit.shown(value, system)).round(new MathContext(6, RoundingMode.HALF_UP));
+    return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+  }
+
+  /** The unit's sign beside a field. */
+  public String fieldUnit(Unit unit) {
+    return switch (unit) {
+      case MONEY, MONEY_PER_YEAR -> currencyCode;
+      case SHARE, COUNT -> "";
+      case DAY -> "days";
+      case HOUR -> "h";
+      case YEAR -> "years";
+      default -> unit.symbol(system);
+    };
+  }
+
+  private String money(String number) {
+    String symbol = Currency.getInstance(currencyCode).getSymbol(Locale.US);
+    return symbol.length() == 3 ? symbol + " " + number : symbol + number;
+  }
+
+  private int decimals(double value, Unit unit) {
+    double size = Math.abs(value);
+    return switch (unit) {
+      case AMPERE, RPM, PER_CENT, CELSIUS, KELVIN, MINUTE, COUNT, MONEY, MONEY_PER_YEAR ->
+          size > 0 && size < 1 && unit != Unit.CELSIUS ? 1 : 0;
+      case DAY -> size < 10 && size != Math.rint(size) ? 1 : 0;
+      case MILLIAMPERE, AMPERE_HOUR -> size == Math.rint(size) ? 0 : 1;
+      case HOUR, YEAR, KILOGRAM, SECOND -> 1;
+      case VOLT, KILOWATT, MILLIOHM, NEWTON_METRE, LITRE -> unit == Unit.LITRE && isUs() ? 0 : 2;
+      case MILLIMETRE -> isUs() ? 2 : 0;
+      case SHARE -> 3;
+    };
+  }
+}

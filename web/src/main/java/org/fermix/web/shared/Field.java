@@ -1,0 +1,84 @@
+package org.fermix.web.shared;
+
+import java.util.List;
+import org.fermix.core.quantity.Unit;
+
+/**
+ * One field of a form: what it is called, what is accepted, and why it is asked.
+ *
+ * @param low lowest value accepted, metric
+ * @param high highest value accepted, metric
+ * @param whole only whole numbers
+ * @param help one sentence beside the field
+ */
+public record Field(
+    String name,
+    String label,
+    Kind kind,
+    Unit unit,
+    double low,
+    double high,
+    boolean required,
+    boolean whole,
+    String help,
+    List<Choice> choices) {
+
+  /** What is typed into it. */
+  public enum Kind {
+    NUMBER,
+    TEXT,
+    CHOICE
+  }
+
+  /** One thing that can be chosen. */
+  public record Choice(String value, String label) {}
+
+  /** A number that may be left empty. */
+  public static Field number(String name, String label, Unit unit, double low, double high) {
+    return new Field(name, label, Kind.NUMBER, unit, low, high, false, false, "", List.of());
+  }
+
+  /** A text of at most so many characters that may be left empty. */
+  public static Field text(String name, String label, int longest) {
+    return new Field(name, label, Kind.TEXT, Unit.COUNT, 1, longest, false, false, "", List.of());
+  }
+
+  /** A choice; without {@link #needed} it may be left open. */
+  public static Field choice(String name, String label, List<Choice> choices) {
+    return new Field(name, label, Kind.CHOICE, Unit.COUNT, 0, 0, false, false, "", choices);
+  }
+
+  /** The same, but it must be filled. */
+  public Field needed() {
+    return new Field(name, label, kind, unit, low, high, true, whole, help, choices);
+  }
+
+  /** The same, for whole numbers only. */
+  public Field wholeOnly() {
+    return new Field(name, label, kind, unit, low, high, required, true, help, choices);
+  }
+
+  /** The same with a sentence beside it. */
+  public Field withHelp(String sentence) {
+    return new Field(name, label, kind, unit, low, high, required, whole, sentence, choices);
+  }
+
+  /** What is accepted, in the reader's units: "1 to 3,000 A". */
+  public String range(Display display) {
+    return switch (kind) {
+      case NUMBER ->
+          (whole ? "a whole number, " : "")
+              + display.show(low, unit, fieldDecimals(low, display)).number()
+              + " to "
+              + display.show(high, unit, fieldDecimals(high, display)).number()
+              + (display.fieldUnit(unit).isEmpty() ? "" : " " + display.fieldUnit(unit));
+      case TEXT -> "1 to " + (int) high + " characters";
+      case CHOICE -> "one of those listed";
+    };
+  }
+
+  private int fieldDecimals(double value, Display display) {
+    double shown = unit.shown(value, display.system());
+    return shown == Math.rint(shown) || Math.abs(shown) >= 100 ? 0 : Math.abs(shown) < 1 ? 2 : 1;
+  }
+}

@@ -1,0 +1,221 @@
+package org.fermix.web.shared;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A form being filled: what was typed, kept as typed, and the complaint at each field. Values come
+ * out only where they are sound; nothing is clamped.
+ */
+public final class Form {
+  private final List<Field> fields;
+  private final Display display;
+  private final Map<String, String> texts = new LinkedHashMap<>();
+  private final Map<String, String> complaints = new LinkedHashMap<>();
+  private final Map<String, Double> numbers = new LinkedHashMap<>();
+  private final Map<String, String> hints = new LinkedHashMap<>();
+
+  private Form(List<Field> fields, Display display) {
+    this.fields = List.copyOf(fields);
+    this.display = display;
+  }
+
+  /** An empty form. */
+  public static Form blank(List<Field> fields, Display display) {
+    return stored(fields, display, Map.of());
+  }
+
+  /**
+   * A form that shows what is stored.
+   *
+   * @param values by field name: numbers metric, texts as they are; absent means empty
+   */
+  public static Form stored(
+      List<Field> fields, Display display, Map<String, ? extends Object> values) {
+    Form form = new Form(fields, display);
+    for (Field field : fields) {
+      Object value = values.get(field.name());
+      if (value instanceof Number number) {
+        form.numbers.put(field.name(), number.doubleValue());
+        form.texts.put(field.name(), display.field(number.doubleValue(), field.unit()));
+      } else {
+        form.texts.put(field.name(), value == null ? "" : value.toString());
+      }
+    }
+    return form;
+  }
+
+  /**
+   * A form as typed, checked field by field. A number left as it was shown keeps its stored value,
+   * so that showing it in other units never loses digits.
+   *
+   * @param before the form as it was shown
+   */
+  public static Form typed(Form before, Map<String, String> parameters) {
+    Form form = new Form(before.fields, before.display);
+    form.hints.putAll(before.hints);
+    for (Field field : form.fields) {
+      String text = parameters.getOrDefault(field.name(), "").strip();
+      form.texts.put(field.name(), text);
+      if (text.isEmpty()) {
+        if (field.required()) {
+          form.complain(field.name(), "Please fill this in: " + form.range(field) + ".");
+        }
+        continue;
+      }
+      switch (field.kind()) {
+        case NUMBER -> form.readNumber(field, text, before);
+        case TEXT -> {
+          if (text.length() > field.high()) {
+            form.complain(field.name(), "Too long: " + form.range(field) + " are accepted.");
+          }
+        }
+        case CHOICE -> {
+          if (field.choices().stream().noneMatch(choice -> choice.value().equals(text))) {
+            form.complain(field.name(), "Please choose " + form.range(field) + ".");
+          }
+        }
+      }
+    }
+    return form;
+  }
+
+  private void readNumber(Field field, String text, Form before) {
+    Double kept = before.numbers.get(field.name());
+    if (kept != null && text.equals(before.texts.get(field.name()))) {
+      numbers.put(field.name(), kept);
+      return;
+    }
+    NumberText.Reading reading = NumberText.read(text);
+    if (!reading.isNumber()) {
+      complain(
+          field.name(), reading.complaint() + " " + field.label() + ": " + range(field) + ".");
+      return;
+    }
+    double metric = field.unit().metric(reading.value(), display.system());
+    double slack = 1e-9 * Math.max(1, Math.abs(metric));
+    if (metric < field.low() - slack || metric > field.high() + slack) {
+      complain(field.name(), field.label() + ": " + range(field) + ".");
+    } else if (field.whole() && metric != Math.rint(metric)) {
+      complain(field.name(), field.label() + ": " + range(field) + ".");
+    } else {
+      numbers.put(field.name(), Math.max(field.low(), Math.min(field.high(), metric)));
+    }
+  }
+
+  private String range(Field field) {
+    return field.range(display);
+  }
+
+  /** Adds a complaint at a field. */
+  public void complain(String name, String message) {
+    complaints.put(name, message);
+  }
+
+  /** What is used while a field is empty. */
+  public void hint(String name, String hint) {
+    hints.put(name, hint);
+  }
+
+  /** True when nothing is wrong. */
+  public boolean isSound() {
+    return complaints.isEmpty();
+  }
+
+  /** The metric value of a number field, if it was filled. */
+  public OptionalDouble number(String name) {
+    Double value = numbers.get(name);
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  /** The metric value for storing; null when empty, which the database keeps as "not said". */
+  public @Nullable Double numberOrNull(String name) {
+    return numbers.get(name);
+  }
+
+  /** The text of a field, if it was filled. */
+  public Optional<String> text(String name) {
+    return Optional.of(texts.getOrDefault(name, "")).filter(text -> !text.isEmpty());
+  }
+
+  /** The complaints, with the fields they stand at, for the summary above a form. */
+  public List<FieldView> wrong() {
+    return views().stream().filter(view -> !view.error().isEmpty()).toList();
+  }
+
+  /** All fields. */
+  public List<FieldView> views() {
+    return fields.stream().map(this::view).toList();
+  }
+
+  /** One field by name. */
+  public FieldView view(String name) {
+    return view(
+        fields.stream().filter(field -> field.name().equals(name)).findFirst().orElseThrow());
+  }
+
+  private FieldView view(Field field) {
+    return new FieldView(
+        field,
+        texts.getOrDefault(field.name(), ""),
+        display.fieldUnit(field.unit()),
+        field.kind() == Field.Kind.CHOICE ? "" : range(field),
+        complaints.getOrDefault(field.name(), ""),
+        hints.getOrDefault(field.name(), ""));
+  }
+
+  /** Where what is stored now differs from what was typed. */
+  public List<Difference> differencesFrom(Form stored) {
+    List<Difference> differences = new ArrayList<>();
+    for (Field field : fields) {
+      String mine = texts.getOrDefault(field.name(), "");
+      String theirs = stored.texts.getOrDefault(field.name(), "");
+      if (!mine.equals(theirs)) {
+        differences.add(
+            new Difference(field.label(), words(field, mine), words(field, theirs)));
+      }
+    }
+    return differences;
+  }
+
+  private String words(Field field, String text) {
+    if (text.isEmpty()) {
+      return "empty";
+    }
+    if (field.kind() == Field.Kind.CHOICE) {
+      return field.choices().stream()
+          .filter(choice -> choice.value().equals(text))
+          .map(Field.Choice::label)
+          .findFirst()
+          .orElse(text);
+    }
+    return (text + " " + display.fieldUnit(field.unit())).strip();
+  }
+
+  /** One field on which two tabs disagree. */
+  public record Difference(String label, String mine, String theirs) {}
+
+  /** A field as it is drawn. */
+  public record FieldView(
+      Field field, String value, String unit, String range, String error, String hint) {
+    /** The input's id. */
+    public String id() {
+      return "f-" + field.name();
+    }
+
+    /** True when something is wrong with it. */
+    public boolean isWrong() {
+      return !error.isEmpty();
+    }
+
+    /** Ids of what describes it. */
+    public String describedBy() {
+      return id() + "-help" + (isWrong() ? " " + id() + "-error" : "");
+    }
+  }
+}
