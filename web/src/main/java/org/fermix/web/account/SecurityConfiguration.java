@@ -35,8 +35,16 @@ class SecurityConfiguration {
             requests ->
                 requests
                     .requestMatchers(
-                        "/", "/garage/open-demo", "/garage/open-own", "/units", "/error",
-                        "/css/**", "/js/**", "/fonts/**", "/icon.svg", "/actuator/health")
+                        "/",
+                        "/garage/open-demo",
+                        "/garage/open-own",
+                        "/units",
+                        "/error",
+                        "/css/**",
+                        "/js/**",
+                        "/fonts/**",
+                        "/icon.svg",
+                        "/actuator/health")
                     .permitAll()
                     .anyRequest()
                     .authenticated())

@@ -20,10 +20,13 @@ class StartController {
 
   @GetMapping("/")
   String start(
-      HttpServletRequest request, @RequestParam(required = false) @Nullable String closed, Model model) {
+      HttpServletRequest request,
+      @RequestParam(required = false) @Nullable String closed,
+      Model model) {
     model.addAttribute("closed", closed != null);
     model.addAttribute(
-        "hasOwn", GarageCookies.read(request, GarageCookies.KEY).flatMap(accounts::guest).isPresent());
+        "hasOwn",
+        GarageCookies.read(request, GarageCookies.KEY).flatMap(accounts::guest).isPresent());
     return "start/page";
   }
 

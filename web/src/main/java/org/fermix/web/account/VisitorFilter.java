@@ -43,7 +43,9 @@ class VisitorFilter extends OncePerRequestFilter {
   }
 
   private Optional<Visitor> visitor(HttpServletRequest request) {
-    if (GarageCookies.read(request, GarageCookies.OPEN).filter(GarageCookies.DEMO::equals).isPresent()) {
+    if (GarageCookies.read(request, GarageCookies.OPEN)
+        .filter(GarageCookies.DEMO::equals)
+        .isPresent()) {
       return accounts.demo();
     }
     return GarageCookies.read(request, GarageCookies.KEY).flatMap(accounts::guest);

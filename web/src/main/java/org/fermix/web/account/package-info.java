@@ -1,4 +1,7 @@
-/** Who the visitor is: guests with a private garage tied to a cookie, and the one demo garage. Uses shared. */
+/**
+ * Who the visitor is: guests with a private garage tied to a cookie, and the one demo garage. Uses
+ * shared.
+ */
 @NullMarked
 package org.fermix.web.account;
 

@@ -1,4 +1,7 @@
-/** An owner's machines and their jobs, and the rail of seven stops. Start at Garage. Uses account, shared. */
+/**
+ * An owner's machines and their jobs, and the rail of seven stops. Start at Garage. Uses account,
+ * shared.
+ */
 @NullMarked
 package org.fermix.web.garage;
 

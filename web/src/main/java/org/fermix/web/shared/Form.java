@@ -93,8 +93,7 @@ public final class Form {
     }
     NumberText.Reading reading = NumberText.read(text);
     if (!reading.isNumber()) {
-      complain(
-          field.name(), reading.complaint() + " " + field.label() + ": " + range(field) + ".");
+      complain(field.name(), reading.complaint() + " " + field.label() + ": " + range(field) + ".");
       return;
     }
     double metric = field.unit().metric(reading.value(), display.system());
@@ -176,8 +175,7 @@ public final class Form {
       String mine = texts.getOrDefault(field.name(), "");
       String theirs = stored.texts.getOrDefault(field.name(), "");
       if (!mine.equals(theirs)) {
-        differences.add(
-            new Difference(field.label(), words(field, mine), words(field, theirs)));
+        differences.add(new Difference(field.label(), words(field, mine), words(field, theirs)));
       }
     }
     return differences;

@@ -49,8 +49,13 @@ final class NumberText {
         return number(text.replace(",", ""));
       }
       return refused(
-          "“" + typed.strip() + "” could be read two ways: write "
-              + text.replace(",", "") + " or " + text.replace(',', '.') + ".");
+          "“"
+              + typed.strip()
+              + "” could be read two ways: write "
+              + text.replace(",", "")
+              + " or "
+              + text.replace(',', '.')
+              + ".");
     }
     if (COMMA_DECIMALS.matcher(text).matches()) {
       return number(text.replace(',', '.'));

@@ -1,4 +1,7 @@
-/** What every page shares: how quantities are shown and typed, forms, scales for drawings, htmx. Knows no stop. */
+/**
+ * What every page shares: how quantities are shown and typed, forms, scales for drawings, htmx.
+ * Knows no stop.
+ */
 @NullMarked
 package org.fermix.web.shared;
 

@@ -1,0 +1,142 @@
+package org.fermix.web.bench;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Weights;
+import org.fermix.core.quantity.Figure;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Rails;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.Htmx;
+import org.fermix.web.shared.NotHere;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** The Bench stop. */
+@Controller
+@RequestMapping("/jobs/{id}/bench")
+class BenchController {
+  private final Garage garage;
+  private final Rails rails;
+  private final Benches benches;
+
+  BenchController(Garage garage, Rails rails, Benches benches) {
+    this.garage = garage;
+    this.rails = rails;
+    this.benches = benches;
+  }
+
+  @GetMapping
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Htmx htmx,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = garage.open(visitor, id);
+    Display money = display.in(benches.currency(job));
+    Bench bench = benches.of(job);
+    Conditions own = Conditions.of(bench.need());
+    Form form = ConditionsForm.read(own, parameters, display);
+    Optional<Conditions> conditions = ConditionsForm.conditions(form);
+    if (conditions.isEmpty()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    }
+    response.addHeader(HttpHeaders.VARY, "HX-Request");
+    Decision decision = Decision.of(bench, conditions.orElse(own), Weights.USUAL);
+    Recommendation recommendation = Recommendation.of(decision, money);
+    model.addAttribute("job", job);
+    model.addAttribute("form", form);
+    model.addAttribute("controls", ConditionsForm.controls(form, own, display));
+    model.addAttribute("hours", form.view("hours"));
+    model.addAttribute("sound", conditions.isPresent());
+    model.addAttribute("empty", decision.answer().candidates().isEmpty());
+    model.addAttribute("query", query(form));
+    model.addAttribute(
+        "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
+    model.addAttribute("table", OutcomeTable.of(decision.answer(), money, recommendation.leader()));
+    model.addAttribute("recommendation", recommendation);
+    model.addAttribute("assumed", Assumptions.of(bench.need(), display));
+    if (htmx.wantsPart()) {
+      model.addAttribute("part", true);
+      return "bench/parts :: results";
+    }
+    model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
+    return "bench/page";
+  }
+
+  @GetMapping("/working/{letter:[0A-H]}/{name}")
+  String working(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String letter,
+      @PathVariable String name,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Htmx htmx,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = garage.open(visitor, id);
+    Outcome outcome =
+        Arrays.stream(Outcome.values())
+            .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(name))
+            .findFirst()
+            .orElseThrow(() -> new NotHere("figure"));
+    Bench bench = benches.of(job);
+    Conditions own = Conditions.of(bench.need());
+    Form form = ConditionsForm.read(own, parameters, display);
+    Conditions conditions =
+        ConditionsForm.conditions(form).orElseThrow(() -> new NotHere("condition"));
+    CandidateAnswer candidate =
+        bench.answer(conditions).find(letter).orElseThrow(() -> new NotHere("candidate"));
+    Figure figure = candidate.find(outcome).orElseThrow(() -> new NotHere("figure"));
+    model.addAttribute("job", job);
+    model.addAttribute("query", query(form));
+    model.addAttribute("letter", letter);
+    model.addAttribute("batteryName", candidate.candidate().label().name());
+    model.addAttribute(
+        "working",
+        WorkingView.of(OutcomeNames.of(outcome), figure, display.in(benches.currency(job))));
+    response.addHeader(HttpHeaders.VARY, "HX-Request");
+    if (htmx.wantsPart()) {
+      return "bench/parts :: working";
+    }
+    model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
+    return "bench/working";
+  }
+
+  private static String query(Form form) {
+    UriComponentsBuilder builder = UriComponentsBuilder.newInstance();
+    for (String name : ConditionsForm.NAMES) {
+      builder.queryParam(name, "{" + name + "}");
+    }
+    return builder
+        .encode()
+        .buildAndExpand(
+            ConditionsForm.NAMES.stream().map(name -> form.view(name).value()).toArray())
+        .toUriString();
+  }
+}

@@ -1,0 +1,48 @@
+package org.fermix.web.bench;
+
+import java.util.List;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Verdict;
+import org.fermix.core.decision.Weights;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.garage.StopSummary;
+import org.fermix.web.shared.Display;
+import org.springframework.stereotype.Component;
+
+/** The Bench stop's line on the rail. */
+@Component
+class BenchSummary implements StopSummary {
+  private static final double CLOSE_POINTS = 0.6;
+
+  private final Benches benches;
+
+  BenchSummary(Benches benches) {
+    this.benches = benches;
+  }
+
+  @Override
+  public Stop stop() {
+    return Stop.BENCH;
+  }
+
+  @Override
+  public Line line(OpenJob job, Display display) {
+    Bench bench = benches.of(job);
+    Decision decision = Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL);
+    if (decision.answer().forSale().isEmpty()) {
+      return new Line("nothing to compare yet", State.OPEN);
+    }
+    List<Verdict> ranked = decision.ranked();
+    if (ranked.isEmpty()) {
+      return new Line("all fail a gate", State.ATTENTION);
+    }
+    Verdict leader = ranked.get(0);
+    boolean close = ranked.size() > 1 && leader.points() - ranked.get(1).points() < CLOSE_POINTS;
+    return new Line(
+        leader.letter() + " leads" + (close ? ", " + ranked.get(1).letter() + " close" : ""),
+        State.DONE);
+  }
+}

@@ -1,0 +1,72 @@
+package org.fermix.web.bench;
+
+import java.util.stream.Collectors;
+import org.fermix.core.bench.Finding;
+import org.fermix.core.bench.GateResult;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+
+/** Words for what a gate found. */
+public final class GateWords {
+  private GateWords() {}
+
+  /** All findings of a gate in one phrase. */
+  public static String of(GateResult result, Display display) {
+    return result.findings().stream()
+        .map(finding -> of(finding, display))
+        .collect(Collectors.joining("; "));
+  }
+
+  /** What would open a failed gate. */
+  public static String opens(GateResult result, Display display) {
+    Finding first = result.findings().get(0);
+    return switch (first.code()) {
+      case TOO_LONG, TOO_WIDE, TOO_HIGH -> "a smaller case or a larger tray would open it";
+      case WRONG_SIDE -> "the same battery with its terminals the other way round would open it";
+      case CRANKING ->
+          "at least " + display.show(first.needed(), Unit.AMPERE).text() + " CCA would open it";
+      case RESERVE ->
+          "at least " + display.show(first.needed(), Unit.MINUTE).text() + " would open it";
+      case VOLTS_TOO_LOW ->
+          "at least " + volts(first.needed(), display) + " at the battery would open it";
+      case VOLTS_TOO_HIGH ->
+          "a regulator at or below " + volts(first.needed(), display) + " would open it";
+      default -> "";
+    };
+  }
+
+  private static String of(Finding finding, Display display) {
+    double found = finding.found();
+    double needed = finding.needed();
+    return switch (finding.code()) {
+      case TOO_LONG -> millimetres(found, display) + " too long";
+      case TOO_WIDE -> millimetres(found, display) + " too wide";
+      case TOO_HIGH -> millimetres(found, display) + " too high";
+      case WRONG_SIDE -> "positive on the wrong side";
+      case TRAY_NOT_MEASURED -> "measure the tray";
+      case GOES_IN ->
+          found < 0.5
+              ? "fits, nothing to spare"
+              : "fits, " + millimetres(found, display) + " spare";
+      case WANTS_SPACER -> "fits, spacer " + millimetres(Math.max(found, needed), display);
+      case CRANKING -> display.show(found, Unit.AMPERE).text();
+      case RESERVE -> display.show(found, Unit.MINUTE).text();
+      case RESERVE_NOT_STATED -> "not stated; about " + display.show(found, Unit.MINUTE).text();
+      case RESERVE_NOT_ASKED -> "not asked for";
+      case VOLTS_TOO_LOW -> "never charged: needs " + volts(needed, display);
+      case VOLTS_PARTLY -> "slowly, never full: wants " + volts(needed, display);
+      case VOLTS_FULL -> "charges fully";
+      case VOLTS_ABOVE_WINDOW -> "a little high: " + volts(needed, display) + " is usual";
+      case VOLTS_TOO_HIGH -> "harmed above " + volts(needed, display);
+      case APPROVAL_TO_BE_SHOWN -> "show an approval for this aircraft first";
+    };
+  }
+
+  private static String millimetres(double value, Display display) {
+    return display.show(value, Unit.MILLIMETRE).text();
+  }
+
+  private static String volts(double value, Display display) {
+    return display.show(value, Unit.VOLT, 1).text();
+  }
+}

@@ -1,0 +1,236 @@
+package org.fermix.web.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
+import org.fermix.core.decision.Criterion;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Verdict;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+
+/**
+ * A decision in sentences.
+ *
+ * @param headline which one to take
+ * @param reasons why
+ * @param ranking letters in order with their points
+ * @param refusals those that fail a gate, with why and what would open it
+ */
+public record Recommendation(
+    String headline,
+    String leader,
+    List<String> reasons,
+    List<Ranked> ranking,
+    List<Refused> refusals) {
+  private static final double NOTICEABLE = 0.05;
+
+  /** One place in the ranking. */
+  public record Ranked(String letter, String name, String points, String share) {}
+
+  /** One candidate that fails a gate. */
+  public record Refused(String letter, String name, String reason) {}
+
+  /** Puts a decision into words. */
+  public static Recommendation of(Decision decision, Display display) {
+    return new Words(decision, display).write();
+  }
+
+  private record Words(Decision decision, Display display) {
+    Recommendation write() {
+      List<String> reasons = new ArrayList<>();
+      String headline;
+      if (decision.ranked().isEmpty()) {
+        headline =
+            decision.refused().isEmpty()
+                ? "Nothing to compare yet."
+                : "None of these can be taken yet.";
+        if (decision.refused().isEmpty()) {
+          reasons.add("Add candidates to the line-up first.");
+        } else {
+          reasons.add("Every candidate fails a gate; see what would open each.");
+        }
+      } else {
+        Verdict leader = decision.ranked().get(0);
+        headline = "Take " + named(leader.answer()) + ".";
+        reasons.add(cold(leader.answer()));
+        reasons.add(sits(leader.answer()));
+        decision.second().ifPresent(second -> reasons.add(against(leader, second)));
+      }
+      decision.answer().today().ifPresent(today -> reasons.add(today(today)));
+      return new Recommendation(
+          headline,
+          decision.leader().map(Verdict::letter).orElse(""),
+          reasons,
+          ranking(),
+          refusals());
+    }
+
+    private static String named(CandidateAnswer candidate) {
+      return candidate.letter()
+          + ", the "
+          + candidate.candidate().label().chemistry().shortName()
+          + " “"
+          + candidate.candidate().label().name()
+          + "”";
+    }
+
+    private String cold(CandidateAnswer candidate) {
+      Conditions conditions = decision.answer().conditions();
+      Figure floor = candidate.figure(Outcome.START_FLOOR);
+      String parked =
+          conditions.daysParked() > 0
+              ? " after " + display.show(conditions.daysParked(), Unit.DAY).text() + " parked"
+              : "";
+      String chance =
+          " The chance of a start there is "
+              + display.show(candidate.figure(Outcome.START_CHANCE)).text()
+              + ".";
+      if (floor.isNever()) {
+        return "It is not likely to start this engine at any temperature" + parked + "." + chance;
+      }
+      double spare = conditions.temperatureC() - floor.value();
+      String morning = display.show(conditions.temperatureC(), Unit.CELSIUS).text();
+      String starts = "It is likely to start down to " + display.show(floor).text() + parked + ", ";
+      if (Math.abs(spare) < 0.5) {
+        return starts + "just at your " + morning + " morning." + chance;
+      }
+      return starts
+          + display.kelvins(Math.abs(spare)).text()
+          + (spare > 0 ? " below your " : " short of your ")
+          + morning
+          + " morning."
+          + chance;
+    }
+
+    private String sits(CandidateAnswer candidate) {
+      Conditions conditions = decision.answer().conditions();
+      Figure days = candidate.figure(Outcome.PARKED_DAYS);
+      String sits =
+          days.isNever()
+              ? "Parked, it would not be likely to start at that temperature at all"
+              : "It sits "
+                  + display.show(days).text()
+                  + " before it no longer starts there"
+                  + (days.value() < conditions.daysParked() ? ", short of what you ask" : "");
+      return sits
+          + candidate
+              .find(Outcome.ENGINE_OFF_HOURS)
+              .filter(hours -> !hours.isNever())
+              .map(
+                  hours ->
+                      ", and runs "
+                          + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
+                          + " for "
+                          + display.show(hours).text()
+                          + " with a start kept")
+              .orElse("")
+          + ".";
+    }
+
+    private String against(Verdict leader, Verdict second) {
+      String name = second.letter() + ", the " + shortName(second.answer()) + ", ";
+      List<Criterion> better = differing(second, leader);
+      List<Criterion> worse = differing(leader, second);
+      if (better.isEmpty() && worse.isEmpty()) {
+        return name + "comes so close that the difference is too small to notice.";
+      }
+      String worseWords =
+          worse.isEmpty() ? "" : than(worse.get(0), second.answer(), leader.answer());
+      if (better.isEmpty()) {
+        return name + worseWords + ", and is ahead in nothing that you weigh.";
+      }
+      String betterWords = than(better.get(0), second.answer(), leader.answer());
+      return name + betterWords + (worse.isEmpty() ? "." : ", but " + worseWords + ".");
+    }
+
+    private static String shortName(CandidateAnswer candidate) {
+      return candidate.candidate().label().chemistry().shortName();
+    }
+
+    /** Criteria on which the first earns noticeably more than the second, most first. */
+    private static List<Criterion> differing(Verdict first, Verdict second) {
+      List<Criterion> criteria = new ArrayList<>(List.of(Criterion.values()));
+      criteria.removeIf(criterion -> gain(first, second, criterion) < NOTICEABLE);
+      criteria.sort(
+          Comparator.comparingDouble((Criterion criterion) -> -gain(first, second, criterion)));
+      return criteria;
+    }
+
+    private static double gain(Verdict first, Verdict second, Criterion criterion) {
+      return first.weighing(criterion).points() - second.weighing(criterion).points();
+    }
+
+    private String than(Criterion criterion, CandidateAnswer one, CandidateAnswer other) {
+      return switch (criterion) {
+        case COLD -> "starts down to " + shown(one, Outcome.START_FLOOR);
+        case PARKED -> "sits " + shown(one, Outcome.PARKED_DAYS);
+        case ENGINE_OFF -> "runs " + shown(one, Outcome.ENGINE_OFF_HOURS) + " with the engine off";
+        case MASS -> {
+          double by = one.figure(Outcome.MASS).value() - other.figure(Outcome.MASS).value();
+          yield "is "
+              + display.show(Math.abs(by), Unit.KILOGRAM).text()
+              + (by < 0 ? " lighter" : " heavier");
+        }
+        case MONEY -> {
+          double by =
+              one.figure(Outcome.COST_PER_YEAR).value()
+                  - other.figure(Outcome.COST_PER_YEAR).value();
+          yield "costs "
+              + display.show(Math.abs(by), Unit.MONEY, 0).text()
+              + " a year "
+              + (by < 0 ? "less" : "more");
+        }
+      };
+    }
+
+    private String shown(CandidateAnswer candidate, Outcome outcome) {
+      return candidate.find(outcome).map(figure -> display.show(figure).text()).orElse("—");
+    }
+
+    private String today(CandidateAnswer today) {
+      if (decision.meetsConditions(today)) {
+        return "Today's battery still does all you ask: nothing need be bought for these conditions.";
+      }
+      Figure floor = today.figure(Outcome.START_FLOOR);
+      return floor.isNever()
+          ? "Today's battery is not likely to start at any temperature in these conditions."
+          : "Today's battery is likely to start only down to " + display.show(floor).text() + ".";
+    }
+
+    private List<Ranked> ranking() {
+      double most = decision.ranked().stream().mapToDouble(Verdict::points).max().orElse(1);
+      return decision.ranked().stream()
+          .map(
+              verdict ->
+                  new Ranked(
+                      verdict.letter(),
+                      verdict.answer().candidate().label().name(),
+                      display.number(verdict.points(), 1),
+                      org.fermix.web.shared.AxisScale.text(
+                          most <= 0 ? 0 : 100 * verdict.points() / most)))
+          .toList();
+    }
+
+    private List<Refused> refusals() {
+      return decision.refused().stream()
+          .map(
+              candidate ->
+                  new Refused(
+                      candidate.letter(),
+                      candidate.candidate().label().name(),
+                      candidate.failedGates().stream()
+                          .map(
+                              gate ->
+                                  GateWords.of(gate, display)
+                                      + ": "
+                                      + GateWords.opens(gate, display))
+                          .collect(java.util.stream.Collectors.joining("; "))))
+          .toList();
+    }
+  }
+}

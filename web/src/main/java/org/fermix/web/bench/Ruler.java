@@ -1,0 +1,53 @@
+package org.fermix.web.bench;
+
+import java.util.List;
+
+/**
+ * One ruler as it is drawn: positions across are shares of the width, so that it stretches; heights
+ * are pixels.
+ *
+ * @param needAt where the owner's condition stands; empty when there is none
+ * @param summary what it shows, for those who do not see it
+ */
+public record Ruler(
+    String id,
+    String title,
+    String caption,
+    List<Tick> ticks,
+    String needAt,
+    String needLabel,
+    String needValue,
+    List<Tag> tags,
+    int height,
+    int axisY,
+    String summary) {
+
+  /**
+   * A mark on the scale.
+   *
+   * @param minor left out on narrow screens
+   */
+  public record Tick(String at, String label, boolean minor) {}
+
+  /**
+   * A candidate standing on the scale, or below it when it fails a gate.
+   *
+   * @param top pixel row of its box
+   * @param stem pixel row its stem ends at
+   */
+  public record Tag(
+      String letter,
+      String at,
+      int top,
+      int stem,
+      String style,
+      boolean below,
+      String whiskerFrom,
+      String whiskerWidth,
+      String title) {}
+
+  /** True when there is a need to clear. */
+  public boolean hasNeed() {
+    return !needAt.isEmpty();
+  }
+}

@@ -1,0 +1,59 @@
+package org.fermix.web.decide;
+
+import java.util.List;
+import java.util.UUID;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Flip;
+import org.fermix.core.decision.Flips;
+import org.fermix.core.decision.Weights;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.bench.Assumptions;
+import org.fermix.web.bench.Benches;
+import org.fermix.web.bench.Recommendation;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Rails;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.shared.Display;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The Decide stop: the recommendation, in the owner's own conditions. */
+@Controller
+class DecideController {
+  private final Garage garage;
+  private final Rails rails;
+  private final Benches benches;
+
+  DecideController(Garage garage, Rails rails, Benches benches) {
+    this.garage = garage;
+    this.rails = rails;
+    this.benches = benches;
+  }
+
+  @GetMapping("/jobs/{id}/decide")
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    Display money = display.in(benches.currency(job));
+    Bench bench = benches.of(job);
+    Decision decision = Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL);
+    List<Flip> flips = Flips.around(bench, decision);
+    model.addAttribute("rail", rails.of(job, Stop.DECIDE, display));
+    model.addAttribute("job", job);
+    model.addAttribute("recommendation", Recommendation.of(decision, money));
+    model.addAttribute("ahead", decision.ranked().size() > 1);
+    model.addAttribute("flips", FlipWords.of(flips, decision, money));
+    model.addAttribute("cautions", Cautions.of(decision));
+    model.addAttribute("assumed", Assumptions.of(bench.need(), display));
+    return "decide/page";
+  }
+}

@@ -1,0 +1,196 @@
+package org.fermix.web.demo;
+
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.web.account.Accounts;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.lineup.LineUp;
+import org.fermix.web.need.Needs;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Loads the demo garage once: the made-up repair co-operative at Otterby Landing. Machines, makers
+ * and prices are invented. A second instance that starts at the same moment finds it loaded.
+ */
+@Component
+class DemoGarage implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
+
+  private final Accounts accounts;
+  private final Garage garage;
+  private final Needs needs;
+  private final LineUp lineUp;
+  private final TransactionTemplate transaction;
+
+  DemoGarage(
+      Accounts accounts,
+      Garage garage,
+      Needs needs,
+      LineUp lineUp,
+      TransactionTemplate transaction) {
+    this.accounts = accounts;
+    this.garage = garage;
+    this.needs = needs;
+    this.lineUp = lineUp;
+    this.transaction = transaction;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    if (accounts.demo().isPresent()) {
+      return;
+    }
+    try {
+      transaction.executeWithoutResult(status -> load(new Visitor(accounts.createDemo(), true)));
+      LOG.info("demo garage loaded");
+    } catch (DataIntegrityViolationException e) {
+      LOG.info("demo garage was loaded by another instance");
+    }
+  }
+
+  private void load(Visitor demo) {
+    juniper(demo);
+    wasp(demo);
+    add(demo, "Drift", "snowmobile", 0.6, 2, "two-stroke mix");
+    pelican(demo);
+    add(demo, "Lark", "aircraft", 3.8, 4, "15W-50");
+    add(demo, "Badger", "utility", 0.8, 2, "5W-30");
+  }
+
+  private OpenJob add(
+      Visitor demo, String name, String type, double litres, int cylinders, String oil) {
+    UUID job =
+        garage.add(
+            demo.ownerId(),
+            new Garage.Description(
+                name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil));
+    return garage.open(demo, job);
+  }
+
+  private void juniper(Visitor demo) {
+    OpenJob job = add(demo, "Juniper", "diesel-car", 1.9, 4, "5W-30");
+    needs.store(
+        job,
+        Map.ofEntries(
+            Map.entry("minimumCca", "520"),
+            Map.entry("minimumReserve", "90"),
+            Map.entry("trayLength", "278"),
+            Map.entry("trayWidth", "175"),
+            Map.entry("trayHeight", "190"),
+            Map.entry("side", "RIGHT"),
+            Map.entry("coldest", "-16"),
+            Map.entry("layUp", "28"),
+            Map.entry("drain", "18"),
+            Map.entry("offAmps", "6"),
+            Map.entry("offHours", "2"),
+            Map.entry("volts", "14.2"),
+            Map.entry("years", "8"),
+            Map.entry("currency", "EUR")));
+    battery(job, true, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "5");
+    battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
+    battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
+    battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");
+    battery(job, false, "Tern Demo Power 40 LFP", "lfp", 640, 94, 40, 6.2, 242, 175, "419");
+  }
+
+  private void wasp(Visitor demo) {
+    OpenJob job = add(demo, "Wasp", "motorcycle-single", 0.65, 1, "10W-40");
+    needs.store(
+        job,
+        Map.ofEntries(
+            Map.entry("trayLength", "150"),
+            Map.entry("trayWidth", "87"),
+            Map.entry("trayHeight", "145"),
+            Map.entry("side", "LEFT"),
+            Map.entry("coldest", "2"),
+            Map.entry("layUp", "90"),
+            Map.entry("drain", "1"),
+            Map.entry("volts", "14.9"),
+            Map.entry("currency", "EUR")));
+    lineUp.add(job, true, small("Skerry Demo Batteries 12", "agm", 190, 12, 4.4, 145, "age", "4"));
+    lineUp.add(
+        job, false, small("Skerry Demo Batteries 12", "agm", 200, 12, 4.4, 145, "price", "62"));
+    lineUp.add(
+        job,
+        false,
+        small("Northshore Demo Works 12 wet", "flooded", 165, 12, 4.3, 145, "price", "38"));
+    lineUp.add(job, false, small("Tern Demo Power 5 LFP", "lfp", 120, 5, 1.1, 105, "price", "129"));
+  }
+
+  private void pelican(Visitor demo) {
+    OpenJob job = add(demo, "Pelican", "inboard-petrol", 2.2, 4, "15W-40");
+    needs.store(
+        job,
+        Map.ofEntries(
+            Map.entry("minimumCca", "480"),
+            Map.entry("coldest", "-2"),
+            Map.entry("layUp", "150"),
+            Map.entry("drain", "4"),
+            Map.entry("offAmps", "4"),
+            Map.entry("offHours", "3"),
+            Map.entry("volts", "14.1"),
+            Map.entry("currency", "EUR")));
+  }
+
+  private static Map<String, String> small(
+      String name,
+      String chemistry,
+      double cca,
+      double ampHours,
+      double kg,
+      double heightMm,
+      String last,
+      String lastValue) {
+    return Map.ofEntries(
+        Map.entry("name", name),
+        Map.entry("chemistry", chemistry),
+        Map.entry("cranking", Double.toString(cca)),
+        Map.entry("test", "cca"),
+        Map.entry("capacity", Double.toString(ampHours)),
+        Map.entry("mass", Double.toString(kg)),
+        Map.entry("length", "150"),
+        Map.entry("width", "87"),
+        Map.entry("height", Double.toString(heightMm)),
+        Map.entry("side", "LEFT"),
+        Map.entry(last, lastValue));
+  }
+
+  private void battery(
+      OpenJob job,
+      boolean today,
+      String name,
+      String chemistry,
+      double cca,
+      double reserveMinutes,
+      double ampHours,
+      double kg,
+      double lengthMm,
+      double heightMm,
+      String ageOrPrice) {
+    lineUp.add(
+        job,
+        today,
+        Map.ofEntries(
+            Map.entry("name", name),
+            Map.entry("chemistry", chemistry),
+            Map.entry("cranking", Double.toString(cca)),
+            Map.entry("test", "cca"),
+            Map.entry("reserve", Double.toString(reserveMinutes)),
+            Map.entry("capacity", Double.toString(ampHours)),
+            Map.entry("mass", Double.toString(kg)),
+            Map.entry("length", Double.toString(lengthMm)),
+            Map.entry("width", "175"),
+            Map.entry("height", Double.toString(heightMm)),
+            Map.entry("side", "RIGHT"),
+            Map.entry(today ? "age" : "price", ageOrPrice)));
+  }
+}

@@ -1,0 +1,126 @@
+package org.fermix.web.garage;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.shared.NotHere;
+import org.fermix.web.shared.StaleEdit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** An owner's machines and jobs. Every look-up is scoped by the owner. */
+@Service
+public class Garage {
+  /** Most machines in one garage. */
+  public static final int MOST_MACHINES = 50;
+
+  private final MachineRepository machines;
+  private final JobRepository jobs;
+  private final Clock clock;
+
+  Garage(MachineRepository machines, JobRepository jobs, Clock clock) {
+    this.machines = machines;
+    this.jobs = jobs;
+    this.clock = clock;
+  }
+
+  /**
+   * What an owner says of a machine.
+   *
+   * @param displacementL null when not said
+   * @param cylinders null when not said
+   * @param oil null when not said
+   */
+  public record Description(
+      String name,
+      EngineClass type,
+      @Nullable Double displacementL,
+      @Nullable Integer cylinders,
+      @Nullable String oil) {}
+
+  /** Adds a machine and opens its first job. */
+  @Transactional
+  public UUID add(UUID ownerId, Description description) {
+    if (machines.countByOwnerId(ownerId) >= MOST_MACHINES) {
+      throw new IllegalStateException("a garage holds at most " + MOST_MACHINES + " machines");
+    }
+    Machine machine = new Machine(ownerId, clock.instant());
+    describe(machine, description);
+    machines.save(machine);
+    return jobs.save(new Job(machine, clock.instant())).id();
+  }
+
+  /**
+   * Changes a machine.
+   *
+   * @throws StaleEdit when it was changed since the version was read
+   */
+  @Transactional
+  void change(Visitor visitor, UUID machineId, long version, Description description) {
+    Machine machine = machine(visitor, machineId);
+    if (machine.version() != version) {
+      throw new StaleEdit(machine.name());
+    }
+    describe(machine, description);
+    machines.flush();
+  }
+
+  private static void describe(Machine machine, Description description) {
+    machine.describe(
+        description.name(),
+        description.type(),
+        description.displacementL(),
+        description.cylinders(),
+        description.oil());
+  }
+
+  /** True when another machine fits in. */
+  @Transactional(readOnly = true)
+  boolean hasRoom(Visitor visitor) {
+    return machines.countByOwnerId(visitor.ownerId()) < MOST_MACHINES;
+  }
+
+  @Transactional(readOnly = true)
+  Machine machine(Visitor visitor, UUID machineId) {
+    return machines
+        .findByIdAndOwnerId(machineId, visitor.ownerId())
+        .orElseThrow(() -> new NotHere("machine"));
+  }
+
+  /**
+   * Opens a job.
+   *
+   * @throws NotHere when there is no such job in the visitor's garage
+   */
+  @Transactional(readOnly = true)
+  public OpenJob open(Visitor visitor, UUID jobId) {
+    Job job =
+        jobs.findByIdAndOwnerId(jobId, visitor.ownerId()).orElseThrow(() -> new NotHere("job"));
+    return open(job, machine(visitor, job.machineId()));
+  }
+
+  /** The newest job of each machine, in the order the machines were added. */
+  @Transactional(readOnly = true)
+  public List<OpenJob> newestJobs(Visitor visitor) {
+    List<Job> all = jobs.findByOwnerIdOrderByOpenedAtDesc(visitor.ownerId());
+    return machines.findByOwnerIdOrderByCreatedAt(visitor.ownerId()).stream()
+        .flatMap(
+            machine ->
+                all.stream()
+                    .filter(job -> job.machineId().equals(machine.id()))
+                    .findFirst()
+                    .map(job -> open(job, machine))
+                    .stream())
+        .toList();
+  }
+
+  private static OpenJob open(Job job, Machine machine) {
+    Engine engine = machine.engine();
+    return new OpenJob(
+        job.ownerId(), job.id(), machine.id(), machine.name(), engine.engineClass().name(), engine);
+  }
+}

@@ -1,0 +1,42 @@
+package org.fermix.web.garage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** One replacement of one machine's battery. */
+@Entity
+@Table(name = "job")
+class Job {
+  @Id private UUID id = new UUID(0, 0);
+  private UUID ownerId = new UUID(0, 0);
+  private UUID machineId = new UUID(0, 0);
+  private Instant openedAt = Instant.EPOCH;
+
+  protected Job() {}
+
+  Job(Machine machine, Instant openedAt) {
+    this.id = UUID.randomUUID();
+    this.ownerId = machine.ownerId();
+    this.machineId = machine.id();
+    this.openedAt = openedAt;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  UUID ownerId() {
+    return ownerId;
+  }
+
+  UUID machineId() {
+    return machineId;
+  }
+
+  Instant openedAt() {
+    return openedAt;
+  }
+}

@@ -1,0 +1,14 @@
+package org.fermix.web.garage;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface JobRepository extends Repository<Job, UUID> {
+  Job save(Job job);
+
+  Optional<Job> findByIdAndOwnerId(UUID id, UUID ownerId);
+
+  List<Job> findByOwnerIdOrderByOpenedAtDesc(UUID ownerId);
+}

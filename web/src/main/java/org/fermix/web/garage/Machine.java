@@ -1,0 +1,95 @@
+package org.fermix.web.garage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.Oil;
+import org.jspecify.annotations.Nullable;
+
+/** One machine, as its owner described it; what is null was not said. */
+@Entity
+@Table(name = "machine")
+class Machine {
+  @Id private UUID id = new UUID(0, 0);
+  private UUID ownerId = new UUID(0, 0);
+  @Version private long version;
+  private String name = "";
+  private String engineClass = "";
+  private @Nullable Double displacementL;
+  private @Nullable Integer cylinders;
+  private @Nullable String oil;
+  private Instant createdAt = Instant.EPOCH;
+
+  protected Machine() {}
+
+  Machine(UUID ownerId, Instant createdAt) {
+    this.id = UUID.randomUUID();
+    this.ownerId = ownerId;
+    this.createdAt = createdAt;
+  }
+
+  void describe(
+      String newName,
+      EngineClass type,
+      @Nullable Double litres,
+      @Nullable Integer newCylinders,
+      @Nullable String newOil) {
+    name = newName;
+    engineClass = type.id();
+    displacementL = litres;
+    cylinders = newCylinders;
+    oil = newOil;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  UUID ownerId() {
+    return ownerId;
+  }
+
+  long version() {
+    return version;
+  }
+
+  String name() {
+    return name;
+  }
+
+  @Nullable Double displacementL() {
+    return displacementL;
+  }
+
+  @Nullable Integer cylinders() {
+    return cylinders;
+  }
+
+  @Nullable String oil() {
+    return oil;
+  }
+
+  Instant createdAt() {
+    return createdAt;
+  }
+
+  EngineClass type() {
+    return EngineClass.find(engineClass)
+        .orElseThrow(() -> new IllegalStateException("unknown engine class " + engineClass));
+  }
+
+  /** The engine, with what is usual for its class where nothing was said. */
+  Engine engine() {
+    EngineClass.Size usual = type().size();
+    return Engine.usual(
+        type(),
+        displacementL == null ? usual.defaultLitres() : displacementL,
+        cylinders == null ? usual.defaultCylinders() : cylinders,
+        Oil.find(oil == null ? usual.defaultOil() : oil).orElseThrow());
+  }
+}

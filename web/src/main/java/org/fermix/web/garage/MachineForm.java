@@ -1,0 +1,66 @@
+package org.fermix.web.garage;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.Oil;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Field;
+import org.fermix.web.shared.Form;
+import org.jspecify.annotations.Nullable;
+
+/** The form that describes a machine. */
+final class MachineForm {
+  private static final List<Field> FIELDS =
+      List.of(
+          Field.text("name", "Name", 60).needed().withHelp("What you call it."),
+          Field.choice(
+                  "type",
+                  "Kind of machine and engine",
+                  EngineClass.all().stream()
+                      .map(type -> new Field.Choice(type.id(), type.name()))
+                      .toList())
+              .needed(),
+          Field.number("litres", "Displacement", Unit.LITRE, 0.02, 20)
+              .withHelp("On the engine plate or in the papers."),
+          Field.number("cylinders", "Cylinders", Unit.COUNT, 1, 16).wholeOnly(),
+          Field.choice(
+                  "oil",
+                  "Oil grade in winter",
+                  Oil.all().stream().map(oil -> new Field.Choice(oil.id(), oil.id())).toList())
+              .withHelp("Cold oil is most of what the starter fights."));
+
+  private MachineForm() {}
+
+  static Form blank(Display display) {
+    return Form.blank(FIELDS, display);
+  }
+
+  static Form of(Machine machine, Display display) {
+    Map<String, Object> values = new HashMap<>();
+    values.put("name", machine.name());
+    values.put("type", machine.type().id());
+    putIfSaid(values, "litres", machine.displacementL());
+    putIfSaid(values, "cylinders", machine.cylinders());
+    putIfSaid(values, "oil", machine.oil());
+    return Form.stored(FIELDS, display, values);
+  }
+
+  private static void putIfSaid(Map<String, Object> values, String name, @Nullable Object value) {
+    if (value != null) {
+      values.put(name, value);
+    }
+  }
+
+  static Garage.Description read(Form form) {
+    Double cylinders = form.numberOrNull("cylinders");
+    return new Garage.Description(
+        form.text("name").orElseThrow(),
+        EngineClass.find(form.text("type").orElseThrow()).orElseThrow(),
+        form.numberOrNull("litres"),
+        cylinders == null ? null : cylinders.intValue(),
+        form.text("oil").orElse(null));
+  }
+}

@@ -1,0 +1,18 @@
+package org.fermix.web.garage;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface MachineRepository extends Repository<Machine, UUID> {
+  Machine save(Machine machine);
+
+  void flush();
+
+  Optional<Machine> findByIdAndOwnerId(UUID id, UUID ownerId);
+
+  List<Machine> findByOwnerIdOrderByCreatedAt(UUID ownerId);
+
+  long countByOwnerId(UUID ownerId);
+}

@@ -1,0 +1,133 @@
+package org.fermix.web.lineup;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Field;
+import org.fermix.web.shared.Form;
+import org.jspecify.annotations.Nullable;
+
+/** The form that copies a label. */
+final class BatteryForm {
+  private static final Field AGE =
+      Field.number("age", "Age in service", Unit.YEAR, 0, 30)
+          .needed()
+          .withHelp("Years since it was fitted.");
+  private static final Field PRICE =
+      Field.number("price", "Price", Unit.MONEY, 0.01, 100000)
+          .needed()
+          .withHelp("What you would pay today.");
+  private static final List<Field> LABEL =
+      List.of(
+          Field.text("name", "Name on the label", 80).needed(),
+          Field.choice(
+                  "chemistry",
+                  "Chemistry",
+                  Chemistry.all().stream()
+                      .map(each -> new Field.Choice(each.id(), each.displayName()))
+                      .toList())
+              .needed()
+              .withHelp("“Lithium-ion” alone settles nothing: look for the exact chemistry."),
+          Field.number("cranking", "Cranking rating", Unit.AMPERE, 1, 3000).needed(),
+          Field.choice(
+                  "test",
+                  "Rated by",
+                  CrankingTest.all().stream()
+                      .map(test -> new Field.Choice(test.id(), test.label()))
+                      .toList())
+              .needed()
+              .withHelp("Ratings from different tests are different quantities."),
+          Field.number("reserve", "RC", Unit.MINUTE, 1, 2000).withHelp("Reserve capacity."),
+          Field.number("capacity", "Capacity", Unit.AMPERE_HOUR, 0.5, 1000)
+              .withHelp("At the 20-hour rate. For lithium the true Ah, not “lead equivalent”."),
+          Field.number("mass", "Mass", Unit.KILOGRAM, 0.1, 200),
+          Field.number("length", "Length", Unit.MILLIMETRE, 20, 1000).needed(),
+          Field.number("width", "Width", Unit.MILLIMETRE, 20, 1000).needed(),
+          Field.number("height", "Height", Unit.MILLIMETRE, 20, 1000)
+              .needed()
+              .withHelp("Over the terminals."),
+          Field.choice(
+                  "side",
+                  "Positive terminal",
+                  List.of(new Field.Choice("LEFT", "left"), new Field.Choice("RIGHT", "right")))
+              .needed()
+              .withHelp("Seen from the long side nearest the terminals."));
+
+  private BatteryForm() {}
+
+  private static List<Field> fields(boolean today) {
+    List<Field> fields = new ArrayList<>(LABEL);
+    fields.add(today ? AGE : PRICE);
+    return fields;
+  }
+
+  static Form blank(boolean today, Display display) {
+    Map<String, Object> usual = new HashMap<>();
+    usual.put("test", CrankingTest.COLD_CRANKING.id());
+    Form form = Form.stored(fields(today), display, usual);
+    hints(form);
+    return form;
+  }
+
+  static Form of(Battery battery, boolean today, Display display) {
+    Map<String, Object> values = new HashMap<>();
+    values.put("name", battery.name);
+    values.put("chemistry", battery.chemistry);
+    values.put("cranking", battery.crankingA);
+    values.put("test", battery.crankingTest);
+    put(values, "reserve", battery.reserveMin);
+    put(values, "capacity", battery.capacityAh);
+    put(values, "mass", battery.massKg);
+    values.put("length", battery.lengthMm);
+    values.put("width", battery.widthMm);
+    values.put("height", battery.heightMm);
+    values.put("side", battery.positiveSide);
+    if (today) {
+      values.put("age", battery.ageYears);
+    } else {
+      put(values, "price", battery.price);
+    }
+    Form form = Form.stored(fields(today), display, values);
+    hints(form);
+    return form;
+  }
+
+  private static void hints(Form form) {
+    form.hint("reserve", "Empty: not on the label");
+    form.hint("capacity", "Empty: estimated from RC, mass or rating");
+    form.hint("mass", "Empty: estimated from capacity");
+  }
+
+  private static void put(Map<String, Object> values, String name, @Nullable Object value) {
+    if (value != null) {
+      values.put(name, value);
+    }
+  }
+
+  static void write(Form form, Battery battery) {
+    battery.name = form.text("name").orElseThrow();
+    battery.chemistry = form.text("chemistry").orElseThrow();
+    battery.crankingA = form.number("cranking").orElseThrow();
+    battery.crankingTest = form.text("test").orElseThrow();
+    battery.reserveMin = form.numberOrNull("reserve");
+    battery.capacityAh = form.numberOrNull("capacity");
+    battery.massKg = form.numberOrNull("mass");
+    battery.lengthMm = form.number("length").orElseThrow();
+    battery.widthMm = form.number("width").orElseThrow();
+    battery.heightMm = form.number("height").orElseThrow();
+    battery.positiveSide = TerminalSide.valueOf(form.text("side").orElseThrow());
+    Double price = form.numberOrNull("price");
+    battery.price =
+        price == null ? null : BigDecimal.valueOf(price).setScale(2, RoundingMode.HALF_UP);
+    Double age = form.numberOrNull("age");
+    battery.ageYears = age == null ? 0 : age;
+  }
+}

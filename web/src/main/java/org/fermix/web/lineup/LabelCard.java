@@ -1,0 +1,136 @@
+package org.fermix.web.lineup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.shared.Display;
+
+/**
+ * A candidate drawn as a label: what is printed, what it becomes on the yardstick, and remarks
+ * where the label flatters or is silent.
+ */
+public record LabelCard(
+    UUID id,
+    String letter,
+    boolean today,
+    boolean demo,
+    String name,
+    String chemistryId,
+    String chemistry,
+    List<Row> printed,
+    List<Row> yardstick,
+    List<String> remarks,
+    String price) {
+
+  /** One figure with its name. */
+  public record Row(String name, String value, boolean assumed) {}
+
+  static LabelCard of(Battery battery, Display display) {
+    Candidate candidate = battery.candidate();
+    Label label = candidate.label();
+    return new LabelCard(
+        battery.id(),
+        candidate.letter(),
+        candidate.isToday(),
+        battery.isDemo(),
+        label.name(),
+        label.chemistry().id(),
+        label.chemistry().displayName(),
+        printed(candidate, display),
+        yardstick(label, display),
+        remarks(label, display),
+        battery.price == null
+            ? ""
+            : display.show(battery.price.doubleValue(), Unit.MONEY, 2).text());
+  }
+
+  private static List<Row> printed(Candidate candidate, Display display) {
+    Label label = candidate.label();
+    List<Row> rows = new ArrayList<>();
+    rows.add(
+        new Row(
+            label.cranking().test().label(),
+            display.show(label.cranking().amps(), Unit.AMPERE).text(),
+            false));
+    label.reserveMinutes().ifPresent(given -> rows.add(row("RC", given, display)));
+    label.capacityAh().ifPresent(given -> rows.add(row("Capacity, 20 h", given, display)));
+    label.massKg().ifPresent(given -> rows.add(row("Mass", given, display)));
+    rows.add(
+        new Row(
+            "Case",
+            display.show(label.size().lengthMm(), Unit.MILLIMETRE).number()
+                + " × "
+                + display.show(label.size().widthMm(), Unit.MILLIMETRE).number()
+                + " × "
+                + display.show(label.size().heightMm(), Unit.MILLIMETRE).text(),
+            false));
+    rows.add(
+        new Row(
+            "Positive",
+            switch (label.positiveSide()) {
+              case LEFT -> "left";
+              case RIGHT -> "right";
+            },
+            false));
+    if (candidate.isToday()) {
+      rows.add(new Row("In service", display.show(candidate.ageYears(), Unit.YEAR).text(), false));
+    }
+    return rows;
+  }
+
+  private static Row row(String name, Given given, Display display) {
+    return new Row(name, display.show(given.value(), given.unit()).text(), given.isAssumed());
+  }
+
+  private static List<Row> yardstick(Label label, Display display) {
+    List<Row> rows = new ArrayList<>();
+    if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)) {
+      double cca = BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
+      rows.add(new Row("CCA (SAE), about", display.show(cca, Unit.AMPERE).text(), true));
+    }
+    if (label.capacityAh().isEmpty()) {
+      rows.add(row("Capacity, 20 h", label.capacity(), display));
+    }
+    if (label.massKg().isEmpty()) {
+      rows.add(row("Mass", label.mass(), display));
+    }
+    double perAmpHour = label.cranking().amps() / label.capacity().value();
+    rows.add(new Row("Rating per Ah", display.number(perAmpHour, 1) + " A/Ah", false));
+    return rows;
+  }
+
+  private static List<String> remarks(Label label, Display display) {
+    List<String> remarks = new ArrayList<>();
+    if (!label.isCrankingCredible()) {
+      remarks.add(
+          "This label flatters: that many cold cranking amps are not credible from "
+              + display.show(label.capacity().value(), Unit.AMPERE_HOUR).text()
+              + ". Computed with "
+              + display.show(label.credibleCranking().amps(), Unit.AMPERE).text()
+              + ".");
+    } else {
+      double perAmpHour = label.cranking().amps() / label.capacity().value();
+      if (perAmpHour > label.chemistry().plausibility().ccaPerAmpHourHigh()
+          || perAmpHour < label.chemistry().plausibility().ccaPerAmpHourLow()) {
+        remarks.add(
+            "Unusual for "
+                + label.chemistry().shortName()
+                + ": most give "
+                + display.number(label.chemistry().plausibility().ccaPerAmpHourLow(), 0)
+                + " to "
+                + display.number(label.chemistry().plausibility().ccaPerAmpHourHigh(), 0)
+                + " A/Ah. Please check the figures.");
+      }
+    }
+    if (label.reserveMinutes().isEmpty()) {
+      remarks.add("No reserve capacity is printed; ask for it.");
+    }
+    return remarks;
+  }
+}

@@ -1,0 +1,111 @@
+package org.fermix.web.lineup;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.fermix.core.label.Candidate;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.NotHere;
+import org.fermix.web.shared.StaleEdit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A job's batteries: today's under "0", candidates under A to H. */
+@Service
+public class LineUp {
+  /** The letters there are, and so the most candidates in one line-up. */
+  public static final List<String> LETTERS = List.of("A", "B", "C", "D", "E", "F", "G", "H");
+
+  private final BatteryRepository batteries;
+  private final Clock clock;
+
+  LineUp(BatteryRepository batteries, Clock clock) {
+    this.batteries = batteries;
+    this.clock = clock;
+  }
+
+  /** The candidates for the bench, today's battery first. */
+  @Transactional(readOnly = true)
+  public List<Candidate> candidates(OpenJob job) {
+    return batteries(job).stream().map(Battery::candidate).toList();
+  }
+
+  /** Adds a battery by its form's field names, metric; for the demo garage. */
+  @Transactional
+  public void add(OpenJob job, boolean today, Map<String, String> fields) {
+    Form form = Form.typed(BatteryForm.blank(today, Display.USUAL), fields);
+    if (!form.isSound()) {
+      throw new IllegalArgumentException("not a sound label: " + form.wrong());
+    }
+    add(job, today, form, true);
+  }
+
+  @Transactional(readOnly = true)
+  List<Battery> batteries(OpenJob job) {
+    return batteries.findByJobIdAndOwnerIdAndRemovedAtIsNullOrderByLetter(
+        job.jobId(), job.ownerId());
+  }
+
+  @Transactional(readOnly = true)
+  Battery battery(OpenJob job, UUID batteryId) {
+    return batteries
+        .findByIdAndJobIdAndOwnerId(batteryId, job.jobId(), job.ownerId())
+        .orElseThrow(() -> new NotHere("battery"));
+  }
+
+  /** The next free letter; "0" for today's battery; none when the line-up is full. */
+  @Transactional(readOnly = true)
+  Optional<String> freeLetter(OpenJob job, boolean today) {
+    Set<String> taken = batteries(job).stream().map(Battery::letter).collect(Collectors.toSet());
+    List<String> letters = today ? List.of(Candidate.TODAY) : LETTERS;
+    return letters.stream().filter(letter -> !taken.contains(letter)).findFirst();
+  }
+
+  @Transactional
+  void add(OpenJob job, boolean today, Form form, boolean demo) {
+    String letter =
+        freeLetter(job, today)
+            .orElseThrow(() -> new IllegalStateException("the line-up has no free letter"));
+    Battery battery = new Battery(job.ownerId(), job.jobId(), letter, demo);
+    BatteryForm.write(form, battery);
+    batteries.save(battery);
+  }
+
+  @Transactional
+  void change(OpenJob job, UUID batteryId, long version, Form form) {
+    Battery battery = battery(job, batteryId);
+    if (battery.version() != version || battery.isRemoved()) {
+      throw new StaleEdit(battery.name);
+    }
+    BatteryForm.write(form, battery);
+    batteries.flush();
+  }
+
+  @Transactional
+  void remove(OpenJob job, UUID batteryId) {
+    battery(job, batteryId).remove(clock.instant());
+  }
+
+  /** Takes a removed battery back, under its old letter if that is still free. */
+  @Transactional
+  void restore(OpenJob job, UUID batteryId) {
+    Battery battery = battery(job, batteryId);
+    if (!battery.isRemoved()) {
+      return;
+    }
+    boolean today = battery.letter().equals(Candidate.TODAY);
+    boolean ownIsFree =
+        batteries(job).stream().noneMatch(other -> other.letter().equals(battery.letter()));
+    battery.restore(
+        ownIsFree
+            ? battery.letter()
+            : freeLetter(job, today)
+                .orElseThrow(() -> new IllegalStateException("the line-up has no free letter")));
+  }
+}

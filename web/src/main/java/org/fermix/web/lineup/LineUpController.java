@@ -1,0 +1,202 @@
+package org.fermix.web.lineup;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.core.label.Candidate;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Rails;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.need.Needs;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.StaleEdit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The Line-up stop. */
+@Controller
+@RequestMapping("/jobs/{id}/lineup")
+class LineUpController {
+  private final Garage garage;
+  private final Rails rails;
+  private final Needs needs;
+  private final LineUp lineUp;
+
+  LineUpController(Garage garage, Rails rails, Needs needs, LineUp lineUp) {
+    this.garage = garage;
+    this.rails = rails;
+    this.needs = needs;
+    this.lineUp = lineUp;
+  }
+
+  @GetMapping
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable UUID removed,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    Display money = display.in(needs.currency(job));
+    List<LabelCard> cards =
+        lineUp.batteries(job).stream().map(battery -> LabelCard.of(battery, money)).toList();
+    model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
+    model.addAttribute("cards", cards);
+    model.addAttribute("hasToday", cards.stream().anyMatch(LabelCard::today));
+    model.addAttribute("hasRoom", lineUp.freeLetter(job, false).isPresent());
+    if (removed != null) {
+      model.addAttribute("removed", LabelCard.of(lineUp.battery(job, removed), money));
+    }
+    return "lineup/page";
+  }
+
+  @GetMapping("/{which:new|today}")
+  String add(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String which,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    boolean today = which.equals("today");
+    if (lineUp.freeLetter(job, today).isEmpty()) {
+      return "redirect:" + job.path(Stop.LINE_UP);
+    }
+    Form form = BatteryForm.blank(today, display.in(needs.currency(job)));
+    return form(job, display, form, today, "/" + which, 0, model);
+  }
+
+  @PostMapping("/{which:new|today}")
+  String add(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String which,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = garage.open(visitor, id);
+    boolean today = which.equals("today");
+    Form form = Form.typed(BatteryForm.blank(today, display.in(needs.currency(job))), parameters);
+    if (lineUp.freeLetter(job, today).isEmpty()) {
+      form.complain(
+          "name",
+          today
+              ? "Today's battery is already described; change that one."
+              : "The line-up is full: at most " + LineUp.LETTERS.size() + " candidates.");
+    }
+    if (!form.isSound()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return form(job, display, form, today, "/" + which, 0, model);
+    }
+    lineUp.add(job, today, form, false);
+    return "redirect:" + job.path(Stop.LINE_UP);
+  }
+
+  @GetMapping("/{batteryId:[0-9a-f-]{36}}")
+  String change(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID batteryId,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    Battery battery = lineUp.battery(job, batteryId);
+    return form(
+        job,
+        display,
+        formOf(job, battery, display),
+        isToday(battery),
+        "/" + batteryId,
+        battery.version(),
+        model);
+  }
+
+  @PostMapping("/{batteryId:[0-9a-f-]{36}}")
+  String change(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID batteryId,
+      @RequestParam long version,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = garage.open(visitor, id);
+    Battery battery = lineUp.battery(job, batteryId);
+    Form form = Form.typed(formOf(job, battery, display), parameters);
+    long shownVersion = version;
+    if (!form.isSound()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    } else {
+      try {
+        lineUp.change(job, batteryId, version, form);
+        return "redirect:" + job.path(Stop.LINE_UP);
+      } catch (StaleEdit | OptimisticLockingFailureException e) {
+        Battery now = lineUp.battery(job, batteryId);
+        response.setStatus(HttpStatus.CONFLICT.value());
+        model.addAttribute("differences", form.differencesFrom(formOf(job, now, display)));
+        shownVersion = now.version();
+      }
+    }
+    return form(job, display, form, isToday(battery), "/" + batteryId, shownVersion, model);
+  }
+
+  @PostMapping("/{batteryId:[0-9a-f-]{36}}/remove")
+  String remove(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID batteryId) {
+    OpenJob job = garage.open(visitor, id);
+    lineUp.remove(job, batteryId);
+    return "redirect:" + job.path(Stop.LINE_UP) + "?removed=" + batteryId;
+  }
+
+  @PostMapping("/{batteryId:[0-9a-f-]{36}}/restore")
+  String restore(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID batteryId) {
+    OpenJob job = garage.open(visitor, id);
+    lineUp.restore(job, batteryId);
+    return "redirect:" + job.path(Stop.LINE_UP);
+  }
+
+  private Form formOf(OpenJob job, Battery battery, Display display) {
+    return BatteryForm.of(battery, isToday(battery), display.in(needs.currency(job)));
+  }
+
+  private static boolean isToday(Battery battery) {
+    return battery.letter().equals(Candidate.TODAY);
+  }
+
+  private String form(
+      OpenJob job,
+      Display display,
+      Form form,
+      boolean today,
+      String action,
+      long version,
+      Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
+    model.addAttribute("form", form);
+    model.addAttribute("today", today);
+    model.addAttribute("adding", version == 0 && !action.contains("-"));
+    model.addAttribute("action", job.path(Stop.LINE_UP) + action);
+    model.addAttribute("version", version);
+    return "lineup/battery";
+  }
+}

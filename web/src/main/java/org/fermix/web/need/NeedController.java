@@ -1,0 +1,88 @@
+package org.fermix.web.need;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Rails;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.StaleEdit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The Need stop. */
+@Controller
+@RequestMapping("/jobs/{id}/need")
+class NeedController {
+  private final Garage garage;
+  private final Rails rails;
+  private final Needs needs;
+
+  NeedController(Garage garage, Rails rails, Needs needs) {
+    this.garage = garage;
+    this.rails = rails;
+    this.needs = needs;
+  }
+
+  @GetMapping
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable String saved,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    NeedFacts facts = needs.facts(job);
+    model.addAttribute("saved", saved != null);
+    return page(
+        job, display, NeedForm.of(job, facts, display.in(facts.currency)), facts.version(), model);
+  }
+
+  @PostMapping
+  String save(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam long version,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = garage.open(visitor, id);
+    Form form = NeedForm.typed(NeedForm.of(job, needs.facts(job), display), parameters);
+    if (!form.isSound()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return page(job, display, form, version, model);
+    }
+    try {
+      needs.save(job, version, form);
+      return "redirect:" + job.path(Stop.NEED) + "?saved";
+    } catch (StaleEdit | OptimisticLockingFailureException e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      NeedFacts now = needs.facts(job);
+      model.addAttribute("differences", form.differencesFrom(NeedForm.of(job, now, display)));
+      return page(job, display, form, now.version(), model);
+    }
+  }
+
+  private String page(OpenJob job, Display display, Form form, long version, Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.NEED, display));
+    model.addAttribute("form", form);
+    model.addAttribute("version", version);
+    model.addAttribute("drawing", TrayDrawing.of(needs.of(job), display));
+    model.addAttribute("minimums", MinimumRuler.of(needs.of(job), display));
+    return "need/page";
+  }
+}

@@ -1,0 +1,89 @@
+package org.fermix.web.need;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.UUID;
+import org.fermix.core.casing.TerminalSide;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+/** What an owner said a job needs; what is null was not said. Column names carry the units. */
+@Entity
+@Table(name = "need")
+class NeedFacts implements Persistable<UUID> {
+  @Id private UUID jobId = new UUID(0, 0);
+  private UUID ownerId = new UUID(0, 0);
+  @Version private @Nullable Long version;
+
+  @Column(name = "minimum_cca_a")
+  @Nullable Double minimumCcaA;
+
+  @Column(name = "minimum_reserve_min")
+  @Nullable Double minimumReserveMin;
+
+  @Column(name = "tray_length_mm")
+  @Nullable Double trayLengthMm;
+
+  @Column(name = "tray_width_mm")
+  @Nullable Double trayWidthMm;
+
+  @Column(name = "tray_height_mm")
+  @Nullable Double trayHeightMm;
+
+  @Enumerated(EnumType.STRING)
+  @Nullable TerminalSide positiveSide;
+
+  @Column(name = "coldest_morning_c")
+  @Nullable Double coldestMorningC;
+
+  @Column(name = "lay_up_days")
+  @Nullable Double layUpDays;
+
+  @Column(name = "drain_ma")
+  @Nullable Double drainMa;
+
+  @Column(name = "engine_off_a")
+  @Nullable Double engineOffA;
+
+  @Column(name = "engine_off_h")
+  @Nullable Double engineOffH;
+
+  @Column(name = "years_kept")
+  @Nullable Double yearsKept;
+
+  @Column(name = "regulated_v")
+  @Nullable Double regulatedV;
+
+  String currency = "EUR";
+
+  protected NeedFacts() {}
+
+  NeedFacts(UUID jobId, UUID ownerId) {
+    this.jobId = jobId;
+    this.ownerId = ownerId;
+  }
+
+  UUID ownerId() {
+    return ownerId;
+  }
+
+  /** 0 for facts never saved. */
+  long version() {
+    return version == null ? 0 : version + 1;
+  }
+
+  @Override
+  public UUID getId() {
+    return jobId;
+  }
+
+  @Override
+  public boolean isNew() {
+    return version == null;
+  }
+}

@@ -1,0 +1,146 @@
+package org.fermix.web.need;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.machine.UsualNeed;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Field;
+import org.fermix.web.shared.Form;
+import org.jspecify.annotations.Nullable;
+
+/** The form of the Need stop. */
+final class NeedForm {
+  private static final List<String> TRAY = List.of("trayLength", "trayWidth", "trayHeight", "side");
+
+  private static final List<Field> FIELDS =
+      List.of(
+          Field.number("minimumCca", "Minimum CCA", Unit.AMPERE, 1, 3000)
+              .withHelp("Cold cranking amps by SAE, from the handbook or the old label."),
+          Field.number("minimumReserve", "Minimum RC", Unit.MINUTE, 1, 2000)
+              .withHelp("Reserve capacity in minutes, where the maker asks for one."),
+          Field.number("trayLength", "Tray length", Unit.MILLIMETRE, 20, 1000),
+          Field.number("trayWidth", "Tray width", Unit.MILLIMETRE, 20, 1000),
+          Field.number("trayHeight", "Height free", Unit.MILLIMETRE, 20, 1000)
+              .withHelp("From the tray to the lid or bonnet, over the terminals."),
+          Field.choice(
+                  "side",
+                  "Positive terminal",
+                  List.of(new Field.Choice("LEFT", "left"), new Field.Choice("RIGHT", "right")))
+              .withHelp("Seen from the long side nearest the terminals."),
+          Field.number("coldest", "Coldest morning", Unit.CELSIUS, -40, 40)
+              .withHelp("The coldest start you want to make."),
+          Field.number("layUp", "Longest lay-up", Unit.DAY, 0, 1000)
+              .withHelp("Days it stands without being driven or charged."),
+          Field.number("drain", "Drain", Unit.MILLIAMPERE, 0, 10000)
+              .withHelp("Measured with everything off and asleep."),
+          Field.number("offAmps", "Engine-off load", Unit.AMPERE, 0, 500)
+              .withHelp("What runs while the engine does not."),
+          Field.number("offHours", "Engine-off hours", Unit.HOUR, 0, 500)
+              .withHelp("For how long, with a start to follow."),
+          Field.number("volts", "Regulated voltage", Unit.VOLT, 5, 35)
+              .withHelp("At the battery, engine at fast idle, warm."),
+          Field.number("years", "Years kept", Unit.YEAR, 0.5, 50)
+              .withHelp("How long you mean to keep the machine."),
+          Field.choice(
+                  "currency",
+                  "Currency",
+                  Arrays.stream(
+                          new String[] {"EUR", "USD", "GBP", "CAD", "AUD", "CHF", "SEK", "NOK"})
+                      .map(code -> new Field.Choice(code, code))
+                      .toList())
+              .needed());
+
+  private NeedForm() {}
+
+  static Form of(OpenJob job, NeedFacts facts, Display display) {
+    Map<String, Object> values = new HashMap<>();
+    put(values, "minimumCca", facts.minimumCcaA);
+    put(values, "minimumReserve", facts.minimumReserveMin);
+    put(values, "trayLength", facts.trayLengthMm);
+    put(values, "trayWidth", facts.trayWidthMm);
+    put(values, "trayHeight", facts.trayHeightMm);
+    put(values, "side", facts.positiveSide);
+    put(values, "coldest", facts.coldestMorningC);
+    put(values, "layUp", facts.layUpDays);
+    put(values, "drain", facts.drainMa);
+    put(values, "offAmps", facts.engineOffA);
+    put(values, "offHours", facts.engineOffH);
+    put(values, "volts", facts.regulatedV);
+    put(values, "years", facts.yearsKept);
+    put(values, "currency", facts.currency);
+    Form form = Form.stored(FIELDS, display, values);
+    hints(form, job, display);
+    return form;
+  }
+
+  private static void put(Map<String, Object> values, String name, @Nullable Object value) {
+    if (value != null) {
+      values.put(name, value);
+    }
+  }
+
+  private static void hints(Form form, OpenJob job, Display display) {
+    UsualNeed usual = UsualNeed.of(job.engine().engineClass());
+    form.hint(
+        "minimumCca",
+        "Empty: about "
+            + display.show(job.engine().ruleOfThumbCca(), Unit.AMPERE).text()
+            + " by the displacement rule");
+    form.hint("minimumReserve", "Empty: not asked for");
+    hint(form, "coldest", usual.coldestMorningC(), display);
+    hint(form, "layUp", usual.layUpDays(), display);
+    hint(form, "drain", usual.drainMilliamps(), display);
+    hint(form, "offAmps", usual.engineOffAmps(), display);
+    hint(form, "offHours", usual.engineOffHours(), display);
+    hint(form, "volts", usual.regulatedVolts(), display);
+    hint(form, "years", usual.yearsKept(), display);
+  }
+
+  private static void hint(Form form, String name, Given given, Display display) {
+    form.hint(
+        name,
+        "Empty: "
+            + display.field(given.value(), given.unit())
+            + " "
+            + display.fieldUnit(given.unit())
+            + " assumed");
+  }
+
+  /** Reads what was typed; a tray is known only when all of it is. */
+  static Form typed(Form before, Map<String, String> parameters) {
+    Form form = Form.typed(before, parameters);
+    long filled = TRAY.stream().filter(name -> form.text(name).isPresent()).count();
+    if (filled > 0 && filled < TRAY.size()) {
+      TRAY.stream()
+          .filter(name -> form.text(name).isEmpty())
+          .forEach(
+              name ->
+                  form.complain(
+                      name, "Give length, width, height and side together, or none of them."));
+    }
+    return form;
+  }
+
+  static void write(Form form, NeedFacts facts) {
+    facts.minimumCcaA = form.numberOrNull("minimumCca");
+    facts.minimumReserveMin = form.numberOrNull("minimumReserve");
+    facts.trayLengthMm = form.numberOrNull("trayLength");
+    facts.trayWidthMm = form.numberOrNull("trayWidth");
+    facts.trayHeightMm = form.numberOrNull("trayHeight");
+    facts.positiveSide = form.text("side").map(TerminalSide::valueOf).orElse(null);
+    facts.coldestMorningC = form.numberOrNull("coldest");
+    facts.layUpDays = form.numberOrNull("layUp");
+    facts.drainMa = form.numberOrNull("drain");
+    facts.engineOffA = form.numberOrNull("offAmps");
+    facts.engineOffH = form.numberOrNull("offHours");
+    facts.regulatedV = form.numberOrNull("volts");
+    facts.yearsKept = form.numberOrNull("years");
+    facts.currency = form.text("currency").orElseThrow();
+  }
+}

@@ -1,0 +1,13 @@
+package org.fermix.web.need;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface NeedRepository extends Repository<NeedFacts, UUID> {
+  NeedFacts save(NeedFacts facts);
+
+  void flush();
+
+  Optional<NeedFacts> findByJobIdAndOwnerId(UUID jobId, UUID ownerId);
+}

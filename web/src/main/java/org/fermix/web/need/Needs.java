@@ -1,0 +1,129 @@
+package org.fermix.web.need;
+
+import java.util.Map;
+import java.util.Optional;
+import org.fermix.core.casing.CaseSize;
+import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.MakersMinimum;
+import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Tray;
+import org.fermix.core.machine.Use;
+import org.fermix.core.machine.UsualNeed;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.StaleEdit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a job needs: the owner's facts, and the core's need made of them. */
+@Service
+public class Needs {
+  private static final double PARKED_WARMER_K = 10;
+
+  private final NeedRepository facts;
+
+  Needs(NeedRepository facts) {
+    this.facts = facts;
+  }
+
+  /** The need, with stated assumptions where the owner said nothing. */
+  @Transactional(readOnly = true)
+  public Need of(OpenJob job) {
+    return need(job, facts(job));
+  }
+
+  /** The currency of the job's prices, ISO 4217. */
+  @Transactional(readOnly = true)
+  public String currency(OpenJob job) {
+    return facts(job).currency;
+  }
+
+  /** True once the owner has said anything. */
+  @Transactional(readOnly = true)
+  public boolean isStarted(OpenJob job) {
+    return !facts(job).isNew();
+  }
+
+  /** Stores facts by field name, metric, as a form would; for the demo garage. */
+  @Transactional
+  public void store(OpenJob job, Map<String, String> fields) {
+    Form form = NeedForm.typed(NeedForm.of(job, facts(job), Display.USUAL), fields);
+    if (!form.isSound()) {
+      throw new IllegalArgumentException("not a sound need: " + form.wrong());
+    }
+    save(job, facts(job).version(), form);
+  }
+
+  @Transactional(readOnly = true)
+  NeedFacts facts(OpenJob job) {
+    return facts
+        .findByJobIdAndOwnerId(job.jobId(), job.ownerId())
+        .orElseGet(() -> new NeedFacts(job.jobId(), job.ownerId()));
+  }
+
+  @Transactional
+  void save(OpenJob job, long version, Form form) {
+    NeedFacts stored = facts(job);
+    if (stored.version() != version) {
+      throw new StaleEdit("the need");
+    }
+    NeedForm.write(form, stored);
+    facts.save(stored);
+    facts.flush();
+  }
+
+  static Need need(OpenJob job, NeedFacts facts) {
+    Engine engine = job.engine();
+    UsualNeed usual = UsualNeed.of(engine.engineClass());
+    Given coldest = given(facts.coldestMorningC, Unit.CELSIUS, usual.coldestMorningC());
+    return new Need(
+        engine,
+        new MakersMinimum(
+            facts.minimumCcaA == null
+                ? Given.assumed(
+                    engine.ruleOfThumbCca(),
+                    Unit.AMPERE,
+                    "by the displacement rule; the maker's figure is not typed")
+                : Given.maker(facts.minimumCcaA, Unit.AMPERE),
+            Optional.ofNullable(facts.minimumReserveMin)
+                .map(minutes -> Given.maker(minutes, Unit.MINUTE))),
+        tray(facts),
+        new Climate(
+            coldest,
+            Given.assumed(
+                Math.min(25, coldest.value() + PARKED_WARMER_K),
+                Unit.CELSIUS,
+                "10 K above the coldest morning"),
+            usual.batteryMeanC()),
+        new Use(
+            given(facts.layUpDays, Unit.DAY, usual.layUpDays()),
+            given(facts.drainMa, Unit.MILLIAMPERE, usual.drainMilliamps()),
+            given(facts.engineOffA, Unit.AMPERE, usual.engineOffAmps()),
+            given(facts.engineOffH, Unit.HOUR, usual.engineOffHours()),
+            usual.startsPerDay(),
+            given(facts.yearsKept, Unit.YEAR, usual.yearsKept())),
+        given(facts.regulatedV, Unit.VOLT, usual.regulatedVolts()));
+  }
+
+  private static Optional<Tray> tray(NeedFacts facts) {
+    if (facts.trayLengthMm == null
+        || facts.trayWidthMm == null
+        || facts.trayHeightMm == null
+        || facts.positiveSide == null) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Tray(
+            new CaseSize(facts.trayLengthMm, facts.trayWidthMm, facts.trayHeightMm),
+            facts.positiveSide));
+  }
+
+  private static Given given(@Nullable Double said, Unit unit, Given otherwise) {
+    return said == null ? otherwise : Given.typed(said, unit);
+  }
+}

@@ -1,0 +1,13 @@
+// Behaviour that lives and dies in the browser: a slider and its typed value are one control.
+document.addEventListener('alpine:init', () => {
+  window.Alpine.data('pair', () => ({
+    slide() {
+      this.$refs.typed.value = this.$refs.slid.value;
+      this.$refs.typed.dispatchEvent(new Event('input', { bubbles: true }));
+    },
+    type() {
+      const value = Number(this.$refs.typed.value.replace(',', '.').replace('\u2212', '-'));
+      if (Number.isFinite(value)) this.$refs.slid.value = value;
+    },
+  }));
+});

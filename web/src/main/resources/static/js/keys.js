@@ -1,0 +1,78 @@
+// Keyboard shortcuts, dialogs, singling out a candidate, and the working panel's focus.
+const typing = (element) => element instanceof HTMLElement
+  && (element.matches('input:not([type=range]), select, textarea') || element.isContentEditable);
+
+let single = null;
+let opener = null;
+
+function singleOut(letter) {
+  single = single === letter ? null : letter;
+  paint();
+}
+
+function paint() {
+  document.querySelectorAll('#bench-results [data-letter]').forEach((element) => {
+    element.classList.toggle('is-dim', single !== null && element.dataset.letter !== single);
+  });
+}
+
+function step(by) {
+  const input = document.querySelector('[data-condition=temperature]');
+  const value = input && Number(input.value.replace('\u2212', '-'));
+  if (!input || !Number.isFinite(value)) return;
+  input.value = String(value + by);
+  input.dispatchEvent(new Event('input', { bubbles: true }));
+}
+
+function openWorking() {
+  const leader = document.querySelector('#bench-results')?.dataset.leader;
+  const letter = single ?? leader;
+  const figure = document.activeElement?.closest?.('a.figure')
+    ?? document.querySelector(`td[data-letter="${letter}"] a.figure`);
+  figure?.click();
+}
+
+function closeWorking() {
+  const panel = document.querySelector('#working-panel');
+  if (!panel || panel.hidden) return;
+  panel.hidden = true;
+  panel.replaceChildren();
+  const href = opener;
+  opener = null;
+  const figures = [...document.querySelectorAll('a.figure')];
+  figures.find((figure) => figure.getAttribute('href') === href)?.focus();
+}
+
+document.addEventListener('keydown', (event) => {
+  if (event.key === 'Escape') { closeWorking(); return; }
+  if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+  if (document.querySelector('dialog[open]')) return;
+  if (/^[A-H0]$/.test(event.key) && document.querySelector('#bench-results')) singleOut(event.key);
+  else if (event.key === '[') step(-1);
+  else if (event.key === ']') step(1);
+  else if (event.key === 'w') openWorking();
+  else {
+    const target = document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
+    if (!target) return;
+    target.click();
+  }
+  event.preventDefault();
+});
+
+document.addEventListener('click', (event) => {
+  const button = event.target.closest?.('[data-open]');
+  if (button) document.querySelector(button.dataset.open)?.showModal();
+  const figure = event.target.closest?.('a.figure');
+  if (figure) opener = figure.getAttribute('href');
+  const close = event.target.closest?.('#working-panel [data-close-working]');
+  if (close) { event.preventDefault(); closeWorking(); }
+});
+
+document.addEventListener('htmx:after:swap', () => {
+  const panel = document.querySelector('#working-panel');
+  if (panel && panel.childElementCount > 0 && panel.hidden) {
+    panel.hidden = false;
+    panel.querySelector('[data-focus]')?.focus();
+  }
+  paint();
+});

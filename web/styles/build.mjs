@@ -1,0 +1,26 @@
+// Builds the one style sheet and copies fonts and scripts from their packages into the web module's
+// output, so that the application loads nothing from outside.
+import { execFileSync } from 'node:child_process';
+import { cpSync, mkdirSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { dirname, join } from 'node:path';
+
+const here = dirname(fileURLToPath(import.meta.url));
+const out = join(here, '..', 'target', 'classes', 'static');
+const packages = join(here, 'node_modules');
+for (const folder of ['css', 'js', 'fonts']) mkdirSync(join(out, folder), { recursive: true });
+
+execFileSync(
+  process.execPath,
+  [join(packages, '@tailwindcss', 'cli', 'dist', 'index.mjs'),
+    '-i', join(here, 'fermix.css'), '-o', join(out, 'css', 'fermix.css'), '--minify'],
+  { stdio: ['ignore', 'ignore', 'inherit'], cwd: here });
+
+cpSync(join(packages, 'htmx.org', 'dist', 'htmx.min.js'), join(out, 'js', 'htmx.js'));
+cpSync(join(packages, '@alpinejs', 'csp', 'dist', 'cdn.min.js'), join(out, 'js', 'alpine.js'));
+for (const family of ['overpass', 'overpass-mono']) {
+  for (const range of ['latin', 'latin-ext']) {
+    const file = `${family}-${range}-wght-normal.woff2`;
+    cpSync(join(packages, '@fontsource-variable', family, 'files', file), join(out, 'fonts', file));
+  }
+}
