@@ -1,6 +1,7 @@
 package org.fermix.web.garage;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /** The seven stops of a job, in order. */
@@ -43,7 +44,7 @@ public enum Stop {
 
   /** Its place and keyboard shortcut, 1 to 7. */
   public int number() {
-    return ordinal() + 1;
+    return List.of(values()).indexOf(this) + 1;
   }
 
   /** True when it works. */
