@@ -2,7 +2,7 @@
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('pair', () => ({
     slide() {
-      this.$refs.typed.value = this.$refs.slid.value;
+      this.$refs.typed.value = this.$refs.slid.value.replace('-', '\u2212');
       this.$refs.typed.dispatchEvent(new Event('input', { bubbles: true }));
     },
     type() {

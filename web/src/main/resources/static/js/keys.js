@@ -11,8 +11,10 @@ function singleOut(letter) {
 }
 
 function paint() {
+  document.querySelector('#bench-results')?.classList.toggle('is-singled', single !== null);
   document.querySelectorAll('#bench-results [data-letter]').forEach((element) => {
     element.classList.toggle('is-dim', single !== null && element.dataset.letter !== single);
+    element.classList.toggle('is-single', element.dataset.letter === single);
   });
 }
 
@@ -20,7 +22,7 @@ function step(by) {
   const input = document.querySelector('[data-condition=temperature]');
   const value = input && Number(input.value.replace('\u2212', '-'));
   if (!input || !Number.isFinite(value)) return;
-  input.value = String(value + by);
+  input.value = String(value + by).replace('-', '\u2212');
   input.dispatchEvent(new Event('input', { bubbles: true }));
 }
 

@@ -32,7 +32,10 @@ public final class Examples {
   /** An engine usual for its class. */
   public static Engine engine(String type, double litres, int cylinders, String oil) {
     return Engine.usual(
-        EngineClass.find(type).orElseThrow(), litres, cylinders, Oil.find(oil).orElseThrow());
+        EngineClass.find(type).orElseThrow(),
+        Given.typed(litres, Unit.LITRE),
+        cylinders,
+        Oil.find(oil).orElseThrow());
   }
 
   /** A 1.9 l diesel in a cold place. */

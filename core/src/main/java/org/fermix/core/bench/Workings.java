@@ -251,13 +251,9 @@ record Workings(
     Engine engine = need.engine();
     double temperatureC = conditions.temperatureC();
     return List.of(
-        Term.table(
-            engine.engineClass().name() + ", displacement",
-            engine.displacementLitres(),
-            Unit.LITRE,
-            "the machine"),
-        Term.table("starter power", engine.starterKw(), Unit.KILOWATT, "usual for the class"),
-        Term.table("lead resistance", engine.cableMilliohm(), Unit.MILLIOHM, "usual for the class"),
+        new Term(engine.engineClass().name() + ", displacement", engine.displacement()),
+        new Term("starter power", engine.starterPower()),
+        new Term("lead resistance", engine.leadResistance()),
         Term.derived(
             "drag at the speed needed",
             engine.dragTorque(engine.fireRpm(temperatureC), engine.oil().viscosity(temperatureC)),
@@ -296,10 +292,12 @@ record Workings(
   }
 
   private Term health() {
-    return new Term(
-        "health at " + Math.round(10 * shared.ageYears()) / 10.0 + " years",
-        Given.assumed(
-            100 * shared.health(), Unit.PER_CENT, "from age alone; a measurement would settle it"));
+    double percent = 100 * shared.health();
+    return shared.ageYears() == 0
+        ? new Term("health", Given.derived(percent, Unit.PER_CENT, "new"))
+        : new Term(
+            "health after " + Math.round(10 * shared.ageYears()) / 10.0 + " years",
+            Given.assumed(percent, Unit.PER_CENT, "from age alone; a measurement would settle it"));
   }
 
   private List<String> remarks() {

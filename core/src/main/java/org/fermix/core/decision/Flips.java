@@ -20,6 +20,7 @@ public final class Flips {
   private static final double[] OTHER_DAYS = {
     1, 2, 3, 5, 7, 10, 14, 21, 28, 35, 42, 56, 70, 90, 120, 150, 180, 240, 365
   };
+  private static final double EVEN_CHANCE_PERCENT = 50;
   private static final double MOST_PRICE_FACTOR = 20;
 
   private Flips() {}
@@ -68,6 +69,10 @@ public final class Flips {
     return flips;
   }
 
+  private static boolean mayStart(Verdict verdict) {
+    return verdict.answer().figure(Outcome.START_CHANCE).value() >= EVEN_CHANCE_PERCENT;
+  }
+
   private static List<Double> steps(double from, double to, double step) {
     List<Double> values = new ArrayList<>();
     for (double value = from; step > 0 ? value <= to : value >= to; value += step) {
@@ -85,6 +90,10 @@ public final class Flips {
       DoubleFunction<Conditions> conditions) {
     for (double value : values) {
       List<Verdict> ranked = Decision.rank(bench.answer(conditions.apply(value)), weights);
+      // Where nobody starts any more, who comes first says nothing.
+      if (ranked.stream().noneMatch(Flips::mayStart)) {
+        return Optional.empty();
+      }
       if (!ranked.get(0).letter().equals(leader)) {
         return Optional.of(new Flip(kind, value, ranked.get(0).letter()));
       }

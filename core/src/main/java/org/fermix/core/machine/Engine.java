@@ -1,48 +1,68 @@
 package org.fermix.core.machine;
 
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
 
 /**
  * One engine with its starter and leads.
  *
- * @param displacementLitres 0.02 to 20 l
+ * @param displacement 0.02 to 20 l
  * @param cylinders 1 to 16
- * @param starterKw rated starter power, 0.1 to 10 kW
- * @param cableMilliohm leads, joints and switch together, 0.1 to 50 mΩ
+ * @param starterPower rated, 0.1 to 10 kW
+ * @param leadResistance leads, joints and switch together, 0.1 to 50 mΩ
  * @param nominalVolts of the system: 6, 12 or 24 V
  */
 public record Engine(
     EngineClass engineClass,
-    double displacementLitres,
+    Given displacement,
     int cylinders,
     Oil oil,
-    double starterKw,
-    double cableMilliohm,
+    Given starterPower,
+    Given leadResistance,
     int nominalVolts) {
   /** Refuses engines no battery starts. */
   public Engine {
-    Check.within("displacement", displacementLitres, 0.02, 20, "l");
+    Check.within("displacement", displacement.value(), 0.02, 20, "l");
     Check.within("cylinders", cylinders, 1, 16, "");
-    Check.within("starter power", starterKw, 0.1, 10, "kW");
-    Check.within("lead resistance", cableMilliohm, 0.1, 50, "mΩ");
+    Check.within("starter power", starterPower.value(), 0.1, 10, "kW");
+    Check.within("lead resistance", leadResistance.value(), 0.1, 50, "mΩ");
     if (nominalVolts != 6 && nominalVolts != 12 && nominalVolts != 24) {
       throw new IllegalArgumentException(
           "system voltage must be 6, 12 or 24 V, was " + nominalVolts);
     }
   }
 
-  /** An engine with the starter and leads usual for its class. */
-  public static Engine usual(
-      EngineClass engineClass, double displacementLitres, int cylinders, Oil oil) {
+  /** An engine with the starter and leads usual for its class, which are assumptions. */
+  public static Engine usual(EngineClass engineClass, Given displacement, int cylinders, Oil oil) {
     EngineClass.Start start = engineClass.start();
+    String why = "usual for a " + engineClass.name();
     return new Engine(
         engineClass,
-        displacementLitres,
+        displacement,
         cylinders,
         oil,
-        start.starterKwBase() + start.starterKwPerLitre() * displacementLitres,
-        start.cableMilliohm(),
+        Given.assumed(
+            start.starterKwBase() + start.starterKwPerLitre() * displacement.value(),
+            Unit.KILOWATT,
+            why),
+        Given.assumed(start.cableMilliohm(), Unit.MILLIOHM, why),
         12);
+  }
+
+  /** Displacement (l). */
+  public double displacementLitres() {
+    return displacement.value();
+  }
+
+  /** Rated starter power (kW). */
+  public double starterKw() {
+    return starterPower.value();
+  }
+
+  /** Resistance of leads, joints and switch together (mΩ). */
+  public double cableMilliohm() {
+    return leadResistance.value();
   }
 
   /** Series factor against a 12 V system: 0.5, 1 or 2. */
@@ -59,11 +79,11 @@ public record Engine(
   public double dragTorque(double rpm, double viscosity) {
     EngineClass.Drag drag = engineClass.drag();
     double radians = engineClass.twoStroke() ? 2 * Math.PI : 4 * Math.PI;
-    double size = Math.pow(displacementLitres / drag.referenceLitres(), -0.3);
+    double size = Math.pow(displacementLitres() / drag.referenceLitres(), -0.3);
     double kpa =
         drag.constantKpa()
             + drag.viscousKpa() * Math.pow(viscosity / 100 * Math.max(1, rpm) / 220, 0.35);
-    return displacementLitres / radians * Math.max(0.65, Math.min(1.4, size)) * kpa;
+    return displacementLitres() / radians * Math.max(0.65, Math.min(1.4, size)) * kpa;
   }
 
   /** Least cranking speed at which it fires (rpm). */
@@ -92,7 +112,7 @@ public record Engine(
    * for diesel. Common practice, no source.
    */
   public double ruleOfThumbCca() {
-    double cubicInches = displacementLitres / 0.016387064;
+    double cubicInches = displacementLitres() / 0.016387064;
     return (engineClass.diesel() ? 2 : 1) * cubicInches;
   }
 }

@@ -15,8 +15,6 @@ import org.springframework.stereotype.Component;
 /** The Bench stop's line on the rail. */
 @Component
 class BenchSummary implements StopSummary {
-  private static final double CLOSE_POINTS = 0.6;
-
   private final Benches benches;
 
   BenchSummary(Benches benches) {
@@ -40,7 +38,8 @@ class BenchSummary implements StopSummary {
       return new Line("all fail a gate", State.ATTENTION);
     }
     Verdict leader = ranked.get(0);
-    boolean close = ranked.size() > 1 && leader.points() - ranked.get(1).points() < CLOSE_POINTS;
+    boolean close =
+        ranked.size() > 1 && leader.points() - ranked.get(1).points() < Recommendation.CLOSE_POINTS;
     return new Line(
         leader.letter() + " leads" + (close ? ", " + ranked.get(1).letter() + " close" : ""),
         State.DONE);

@@ -1,5 +1,6 @@
 package org.fermix.web.bench;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,7 +41,7 @@ final class ConditionsForm {
   /** What the address says, the owner's own where it says nothing. */
   static Form read(Conditions own, Map<String, String> parameters, Display display) {
     Form stored = own(own, display);
-    java.util.HashMap<String, String> all = new java.util.HashMap<>();
+    Map<String, String> all = new HashMap<>();
     for (String name : NAMES) {
       all.put(name, parameters.getOrDefault(name, stored.view(name).value()));
     }
@@ -74,7 +75,8 @@ final class ConditionsForm {
       String step,
       String markAt,
       String markLabel,
-      String key) {}
+      String key,
+      String slid) {}
 
   static List<Control> controls(Form form, Conditions own, Display display) {
     return List.of(
@@ -97,11 +99,19 @@ final class ConditionsForm {
     Unit unit = view.field().unit();
     return new Control(
         view,
-        display.field(low, unit),
-        display.field(high, unit),
-        display.field(step, unit == Unit.CELSIUS ? Unit.COUNT : unit),
+        plain(low, unit, display),
+        plain(high, unit, display),
+        Double.toString(step),
         AxisScale.linear(low, high).at(mark),
         markLabel,
-        name);
+        name,
+        form.number(name).isPresent()
+            ? plain(form.number(name).getAsDouble(), unit, display)
+            : plain(mark, unit, display));
+  }
+
+  /** A number as HTML wants it: the typographic minus would not be understood. */
+  private static String plain(double value, Unit unit, Display display) {
+    return Double.toString(unit.shown(value, display.system()));
   }
 }

@@ -27,6 +27,9 @@ public record Recommendation(
     List<String> reasons,
     List<Ranked> ranking,
     List<Refused> refusals) {
+  /** A lead below this, of twelve points, is called close. */
+  static final double CLOSE_POINTS = 0.6;
+
   private static final double NOTICEABLE = 0.05;
 
   /** One place in the ranking. */
@@ -133,7 +136,13 @@ public record Recommendation(
     }
 
     private String against(Verdict leader, Verdict second) {
-      String name = second.letter() + ", the " + shortName(second.answer()) + ", ";
+      boolean close = leader.points() - second.points() < CLOSE_POINTS;
+      String name =
+          (close ? "It is close. " : "")
+              + second.letter()
+              + ", the "
+              + shortName(second.answer())
+              + ", ";
       List<Criterion> better = differing(second, leader);
       List<Criterion> worse = differing(leader, second);
       if (better.isEmpty() && worse.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.List;
  * One ruler as it is drawn: positions across are shares of the width, so that it stretches; heights
  * are pixels.
  *
+ * @param mustClear the stretch up to needAt is what a tag must clear
  * @param needAt where the owner's condition stands; empty when there is none
  * @param summary what it shows, for those who do not see it
  */
@@ -15,6 +16,7 @@ public record Ruler(
     String caption,
     List<Tick> ticks,
     String needAt,
+    boolean mustClear,
     String needLabel,
     String needValue,
     List<Tag> tags,

@@ -214,6 +214,7 @@ final class Rulers {
         caption,
         ticks,
         need.map(scale::at).orElse(""),
+        need.isPresent() && outcome != Outcome.MASS,
         needLabel,
         need.isPresent() ? needValue : "",
         tags,

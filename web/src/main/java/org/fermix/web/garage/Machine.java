@@ -1,5 +1,6 @@
 package org.fermix.web.garage;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -9,6 +10,8 @@ import java.util.UUID;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.Oil;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
 import org.jspecify.annotations.Nullable;
 
 /** One machine, as its owner described it; what is null was not said. */
@@ -20,7 +23,10 @@ class Machine {
   @Version private long version;
   private String name = "";
   private String engineClass = "";
+
+  @Column(name = "displacement_l")
   private @Nullable Double displacementL;
+
   private @Nullable Integer cylinders;
   private @Nullable String oil;
   private Instant createdAt = Instant.EPOCH;
@@ -88,7 +94,9 @@ class Machine {
     EngineClass.Size usual = type().size();
     return Engine.usual(
         type(),
-        displacementL == null ? usual.defaultLitres() : displacementL,
+        displacementL == null
+            ? Given.assumed(usual.defaultLitres(), Unit.LITRE, "usual for a " + type().name())
+            : Given.typed(displacementL, Unit.LITRE),
         cylinders == null ? usual.defaultCylinders() : cylinders,
         Oil.find(oil == null ? usual.defaultOil() : oil).orElseThrow());
   }

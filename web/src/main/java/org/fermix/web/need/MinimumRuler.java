@@ -15,7 +15,7 @@ public record MinimumRuler(List<Mark> marks, List<Mark> ticks, String summary) {
     double rule = need.engine().ruleOfThumbCca();
     double asked = need.minimum().coldCrankingAmps().value();
     boolean typed = !need.minimum().coldCrankingAmps().isAssumed();
-    double most = Math.ceil(1.25 * Math.max(rule, asked) / 100) * 100;
+    double most = Math.ceil(1.25 * Math.max(rule, asked) / 200) * 200;
     AxisScale scale = AxisScale.linear(0, most);
     Mark ruleMark =
         new Mark(scale.at(rule), "displacement rule", display.show(rule, Unit.AMPERE).text(), 1);

@@ -7,7 +7,7 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
 
 /**
- * The tray drawn to scale, plan above elevation, in millimetres.
+ * The tray drawn to scale, plan beside elevation, in millimetres.
  *
  * @param viewBox covers both views with room for the measures
  */
@@ -16,18 +16,19 @@ public record TrayDrawing(
     double length,
     double width,
     double height,
-    double elevationTop,
+    double elevationLeft,
     double positiveX,
     double negativeX,
     double middleX,
+    double elevationMiddleX,
     double planMiddleY,
     double elevationMiddleY,
     String lengthText,
     String widthText,
     String heightText,
     String summary) {
-  private static final double GAP_MM = 60;
-  private static final double MARGIN_MM = 60;
+  private static final double GAP_MM = 95;
+  private static final double MARGIN_MM = 85;
 
   static Optional<TrayDrawing> of(Need need, Display display) {
     return need.tray()
@@ -38,21 +39,22 @@ public record TrayDrawing(
               double height = tray.space().heightMm();
               boolean right = tray.positiveSide() == TerminalSide.RIGHT;
               double inset = Math.min(32, length / 6);
-              double top = width + GAP_MM;
+              double left = length + GAP_MM;
               String lengthText = display.show(length, Unit.MILLIMETRE).text();
               String widthText = display.show(width, Unit.MILLIMETRE).text();
               String heightText = display.show(height, Unit.MILLIMETRE).text();
               return new TrayDrawing(
-                  -10 + " " + -40 + " " + (length + MARGIN_MM + 60) + " " + (top + height + 60),
+                  "-4 -30 " + (left + length + MARGIN_MM) + " " + (Math.max(width, height) + 40),
                   length,
                   width,
                   height,
-                  top,
+                  left,
                   right ? length - inset : inset,
                   right ? inset : length - inset,
                   length / 2,
+                  left + length / 2,
                   width / 2,
-                  top + height / 2,
+                  height / 2,
                   lengthText,
                   widthText,
                   heightText,

@@ -39,7 +39,9 @@ public record Display(UnitSystem system, String currencyCode) {
   public record Shown(String number, String unit) {
     /** Both, with a thin gap where the unit wants one. */
     public String text() {
-      return unit.isEmpty() ? number : unit.equals("%") ? number + " %" : number + " " + unit;
+      return unit.isEmpty()
+          ? number
+          : unit.equals("%") ? number + "\u202f%" : number + "\u00a0" + unit;
     }
   }
 
@@ -103,7 +105,9 @@ public record Display(UnitSystem system, String currencyCode) {
   public String field(double value, Unit unit) {
     BigDecimal rounded =
         new BigDecimal(unit.shown(value, system)).round(new MathContext(6, RoundingMode.HALF_UP));
-    return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+    return rounded.signum() == 0
+        ? "0"
+        : rounded.stripTrailingZeros().toPlainString().replace("-", MINUS);
   }
 
   /** The unit's sign beside a field. */

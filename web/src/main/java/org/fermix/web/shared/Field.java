@@ -79,6 +79,9 @@ public record Field(
 
   private int fieldDecimals(double value, Display display) {
     double shown = unit.shown(value, display.system());
-    return shown == Math.rint(shown) || Math.abs(shown) >= 100 ? 0 : Math.abs(shown) < 1 ? 2 : 1;
+    if (shown == Math.rint(shown) || Math.abs(shown) >= 100) {
+      return 0;
+    }
+    return shown * 10 == Math.rint(shown * 10) ? 1 : 2;
   }
 }
