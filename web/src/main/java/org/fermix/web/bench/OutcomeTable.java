@@ -132,12 +132,12 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           gate(
               need.minimum().coldCrankingAmps().isAssumed()
                   ? "CCA by the displacement rule"
-                  : "Maker's minimum CCA",
+                  : "Maker’s minimum CCA",
               display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text(),
               Gate.MINIMUM_CRANKING));
       rows.add(
           gate(
-              "Maker's minimum RC",
+              "Maker’s minimum RC",
               need.minimum()
                   .reserveMinutes()
                   .map(given -> display.show(given.value(), Unit.MINUTE).text())
@@ -254,7 +254,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           .map(
               today -> {
                 double by = figure.value() - today.value();
-                return (by > 0 ? "+" : "") + display.show(by, figure.unit()).text() + " to today's";
+                return (by > 0 ? "+" : "") + display.show(by, figure.unit()).text() + " to today’s";
               })
           .orElse("");
     }

@@ -203,12 +203,12 @@ public record Recommendation(
 
     private String today(CandidateAnswer today) {
       if (decision.meetsConditions(today)) {
-        return "Today's battery still does all you ask: nothing need be bought for these conditions.";
+        return "Today’s battery still does all you ask: nothing need be bought for these conditions.";
       }
       Figure floor = today.figure(Outcome.START_FLOOR);
       return floor.isNever()
-          ? "Today's battery is not likely to start at any temperature in these conditions."
-          : "Today's battery is likely to start only down to " + display.show(floor).text() + ".";
+          ? "Today’s battery is not likely to start at any temperature in these conditions."
+          : "Today’s battery is likely to start only down to " + display.show(floor).text() + ".";
     }
 
     private List<Ranked> ranking() {

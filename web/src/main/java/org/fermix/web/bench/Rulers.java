@@ -131,7 +131,7 @@ final class Rulers {
         scale,
         ticks(shown, most, most / 5, " " + Unit.KILOGRAM.symbol(display.system())),
         answer.today().map(today -> today.figure(Outcome.MASS).value()),
-        "today's",
+        "today’s",
         answer.today().map(today -> display.show(today.figure(Outcome.MASS)).text()).orElse(""));
   }
 

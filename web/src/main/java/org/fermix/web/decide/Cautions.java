@@ -40,7 +40,7 @@ final class Cautions {
               + " permitted to, with the entry in its records. Ask a licensed mechanic first.");
     }
     cautions.add(
-        "The maker's manual for machine and battery, local rules and licensed practice come before"
+        "The maker’s manual for machine and battery, local rules and licensed practice come before"
             + " anything said here.");
     return cautions;
   }

@@ -61,7 +61,10 @@ public class Rails {
   /** One line about a job's engine. */
   public static String engine(OpenJob job, Display display) {
     return display
-            .show(job.engine().displacementLitres(), Unit.LITRE, display.isUs() ? 0 : 1)
+            .show(
+                job.engine().displacementLitres(),
+                Unit.LITRE,
+                display.isUs() ? 0 : job.engine().displacementLitres() < 1 ? 2 : 1)
             .text()
         + " "
         + job.description();

@@ -59,7 +59,7 @@ public class LineUp {
         .orElseThrow(() -> new NotHere("battery"));
   }
 
-  /** The next free letter; "0" for today's battery; none when the line-up is full. */
+  /** The next free letter; "0" for today’s battery; none when the line-up is full. */
   @Transactional(readOnly = true)
   Optional<String> freeLetter(OpenJob job, boolean today) {
     Set<String> taken = batteries(job).stream().map(Battery::letter).collect(Collectors.toSet());

@@ -95,7 +95,7 @@ class LineUpController {
       form.complain(
           "name",
           today
-              ? "Today's battery is already described; change that one."
+              ? "Today’s battery is already described; change that one."
               : "The line-up is full: at most " + LineUp.LETTERS.size() + " candidates.");
     }
     if (!form.isSound()) {

@@ -27,12 +27,12 @@ class LineUpSummary implements StopSummary {
         lineUp.candidates(job).stream().filter(candidate -> !candidate.isToday()).count();
     boolean today = lineUp.candidates(job).stream().anyMatch(Candidate::isToday);
     if (candidates == 0) {
-      return new Line(today ? "only today's battery" : "no candidates yet", State.OPEN);
+      return new Line(today ? "only today’s battery" : "no candidates yet", State.OPEN);
     }
     return new Line(
         candidates
             + (candidates == 1 ? " candidate" : " candidates")
-            + (today ? " and today's" : ""),
+            + (today ? " and today’s" : ""),
         State.DONE);
   }
 }

@@ -6,7 +6,7 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.AxisScale;
 import org.fermix.web.shared.Display;
 
-/** The maker's minimum and the displacement rule on one scale, so they can be seen to agree. */
+/** The maker’s minimum and the displacement rule on one scale, so they can be seen to agree. */
 public record MinimumRuler(List<Mark> marks, List<Mark> ticks, String summary) {
   /** One mark at a share of the width. */
   public record Mark(String at, String label, String value, int row) {}
@@ -23,7 +23,7 @@ public record MinimumRuler(List<Mark> marks, List<Mark> ticks, String summary) {
         typed
             ? List.of(
                 new Mark(
-                    scale.at(asked), "maker's minimum", display.show(asked, Unit.AMPERE).text(), 0),
+                    scale.at(asked), "maker’s minimum", display.show(asked, Unit.AMPERE).text(), 0),
                 ruleMark)
             : List.of(ruleMark);
     List<Mark> ticks =
@@ -34,7 +34,7 @@ public record MinimumRuler(List<Mark> marks, List<Mark> ticks, String summary) {
     return new MinimumRuler(
         marks,
         ticks,
-        (typed ? "Maker's minimum " + display.show(asked, Unit.AMPERE).text() + "; " : "")
+        (typed ? "Maker’s minimum " + display.show(asked, Unit.AMPERE).text() + "; " : "")
             + "displacement rule "
             + display.show(rule, Unit.AMPERE).text());
   }

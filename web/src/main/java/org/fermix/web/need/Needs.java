@@ -88,7 +88,7 @@ public class Needs {
                 ? Given.assumed(
                     engine.ruleOfThumbCca(),
                     Unit.AMPERE,
-                    "by the displacement rule; the maker's figure is not typed")
+                    "by the displacement rule; the maker’s figure is not typed")
                 : Given.maker(facts.minimumCcaA, Unit.AMPERE),
             Optional.ofNullable(facts.minimumReserveMin)
                 .map(minutes -> Given.maker(minutes, Unit.MINUTE))),
