@@ -1,0 +1,269 @@
+package org.fermix.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Pages as a visitor without scripts meets them. */
+class PagesTest extends WebTestBase {
+  @LocalServerPort int port;
+
+  private static Map<String, String> label(String name) {
+    return new HashMap<>(
+        Map.ofEntries(
+            Map.entry("name", name),
+            Map.entry("chemistry", "agm"),
+            Map.entry("cranking", "760"),
+            Map.entry("test", "cca"),
+            Map.entry("reserve", "124"),
+            Map.entry("capacity", "70"),
+            Map.entry("mass", "20,4"),
+            Map.entry("length", "278"),
+            Map.entry("width", "175"),
+            Map.entry("height", "190"),
+            Map.entry("side", "RIGHT"),
+            Map.entry("price", "176")));
+  }
+
+  private static Map<String, String> need(String version, String cca) {
+    return Map.of("version", version, "minimumCca", cca, "coldest", "-16", "currency", "EUR");
+  }
+
+  @Test
+  void theWholeSliceWorksByPlainForms() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    assertThat(visit.submit(job + "/need", job + "/need", need("0", "520")).body())
+        .contains("Saved.");
+    assertThat(visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70")).body())
+        .contains("Example 70", "20.4");
+    String bench = visit.get(job + "/bench").body();
+    assertThat(bench).contains("Take A, the AGM", "Starts down to", "id=\"ruler-cold\"");
+    assertThat(visit.get(job + "/decide").body()).contains("Take A", "assumptions");
+  }
+
+  @Test
+  void anUnknownAddressGetsAHelpfulPage() {
+    Visit visit = new Visit(port);
+    visit.ownJob("Otter", "petrol-car");
+    for (String path :
+        new String[] {
+          "/nothing", "/jobs/1/need", "/jobs/00000000-0000-0000-0000-000000000000/bench"
+        }) {
+      HttpResponse<String> answer = visit.get(path);
+      assertThat(answer.statusCode()).as(path).isEqualTo(404);
+      assertThat(answer.body()).contains("There is nothing at this address", "To the garage");
+    }
+  }
+
+  @Test
+  void anotherOwnersJobIsNotThere() {
+    Visit one = new Visit(port);
+    String job = one.ownJob("Otter", "petrol-car");
+    one.submit(job + "/lineup", job + "/lineup/new", label("Mine"));
+    String battery = find(job + "/lineup/([0-9a-f-]{36})", one.get(job + "/lineup").body());
+    Visit other = new Visit(port);
+    String otherJob = other.ownJob("Stoat", "petrol-car");
+    for (String path :
+        new String[] {
+          "/need",
+          "/lineup",
+          "/bench",
+          "/decide",
+          "/check",
+          "/lineup/" + battery,
+          "/bench/working/A/mass"
+        }) {
+      assertThat(other.get(job + path).statusCode()).as(path).isEqualTo(404);
+    }
+    assertThat(
+            other
+                .submit(otherJob + "/need", job + "/lineup/" + battery + "/remove", Map.of())
+                .statusCode())
+        .isEqualTo(404);
+    assertThat(
+            other
+                .submit(otherJob + "/need", otherJob + "/lineup/" + battery + "/remove", Map.of())
+                .statusCode())
+        .isEqualTo(404);
+    assertThat(one.get(job + "/lineup").body()).contains("Mine");
+  }
+
+  @Test
+  void aFormWithoutItsTokenIsRefused() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    HttpResponse<String> answer = visit.post(job + "/need", need("0", "520"), "made-up");
+    assertThat(answer.statusCode()).isEqualTo(403);
+    assertThat(visit.get(job + "/need").body()).doesNotContain("value=\"520\"");
+  }
+
+  @Test
+  void withoutAGaragePagesLeadToTheFirstOne() {
+    HttpResponse<String> answer = new Visit(port).get("/garage");
+    assertThat(answer.uri().getPath()).isEqualTo("/");
+    assertThat(answer.body()).contains("none is open here");
+    assertThat(new Visit(port).get("/garage", "HX-Request", "true").statusCode()).isEqualTo(401);
+  }
+
+  @Test
+  void wrongValuesAreToldAtTheFieldAndNothingTypedIsLost() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    Map<String, String> wrong = label("<script>alert(1)</script>");
+    wrong.put("cranking", "-5");
+    wrong.put("mass", "heavy");
+    wrong.put("chemistry", "zinc");
+    HttpResponse<String> answer = visit.submit(job + "/lineup/new", job + "/lineup/new", wrong);
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body())
+        .contains(
+            "Cranking rating: 1 to 3,000 A.", "“heavy” is not a number", "one of those listed")
+        .contains("value=\"heavy\"", "value=\"-5\"", "&lt;script&gt;")
+        .doesNotContain("<script>alert");
+    assertThat(visit.get(job + "/lineup").body()).contains("No battery yet");
+  }
+
+  @Test
+  void aHalfMeasuredTrayIsAskedForWhole() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    HttpResponse<String> answer =
+        visit.submit(
+            job + "/need",
+            job + "/need",
+            Map.of("version", "0", "trayLength", "278", "currency", "EUR"));
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body()).contains("Give length, width, height and side together");
+  }
+
+  @Test
+  void twoTabsGetAClearChoiceAndNoEditIsLost() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/need", job + "/need", need("0", "500"));
+    String version = find("name=\"version\" value=\"(\\d+)\"", visit.get(job + "/need").body());
+    visit.submit(job + "/need", job + "/need", need(version, "510"));
+    HttpResponse<String> late = visit.submit(job + "/need", job + "/need", need(version, "530"));
+    assertThat(late.statusCode()).isEqualTo(409);
+    assertThat(late.body())
+        .contains("changed in another tab", "530 A", "510 A", "take what is stored");
+    assertThat(visit.get(job + "/need").body()).contains("value=\"510\"");
+    String now = find("name=\"version\" value=\"(\\d+)\"", late.body());
+    visit.submit(job + "/need", job + "/need", need(now, "530"));
+    assertThat(visit.get(job + "/need").body()).contains("value=\"530\"");
+  }
+
+  @Test
+  void aRemovedCandidateComesBackByUndo() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    String path =
+        find("(" + job + "/lineup/[0-9a-f-]{36})/remove", visit.get(job + "/lineup").body());
+    assertThat(visit.submit(job + "/lineup", path + "/remove", Map.of()).body())
+        .contains("Removed A, “Example 70”", "Undo");
+    assertThat(visit.submit(job + "/lineup", path + "/restore", Map.of()).body())
+        .contains("Example 70", "A");
+  }
+
+  @Test
+  void theLineUpHoldsEight() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    for (int i = 0; i < 8; i++) {
+      visit.submit(job + "/need", job + "/lineup/new", label("Example " + i));
+    }
+    HttpResponse<String> ninth =
+        visit.submit(job + "/need", job + "/lineup/new", label("Example 9"));
+    assertThat(ninth.statusCode()).isEqualTo(422);
+    assertThat(ninth.body()).contains("at most 8 candidates");
+    assertThat(visit.get(job + "/bench").statusCode()).isEqualTo(200);
+  }
+
+  @Test
+  void anAircraftIsNeverSaidToBeApproved() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Heron", "aircraft");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    assertThat(visit.get(job + "/bench").body())
+        .contains("show an approval for this aircraft first");
+    assertThat(visit.get(job + "/decide").body()).contains("licensed mechanic");
+  }
+
+  @Test
+  void absurdConditionsNeverReachTheCalculation() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    HttpResponse<String> answer =
+        visit.get(job + "/bench?temperature=-400&days=x", "HX-Request", "true");
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body())
+        .contains("Temperature at the start: −40 to 40", "“x” is not a number")
+        .doesNotContain("<html");
+  }
+
+  @Test
+  void everyFigureOpensItsWorking() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "diesel-car");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    var links =
+        java.util.regex.Pattern.compile("href=\"(/jobs/[^\"]+/working/[^\"]+)\"")
+            .matcher(visit.get(job + "/bench").body());
+    int opened = 0;
+    while (links.find()) {
+      HttpResponse<String> working = visit.get(links.group(1).replace("&amp;", "&"));
+      assertThat(working.statusCode()).isEqualTo(200);
+      assertThat(working.body()).contains("Equation", "Inputs", "Source", "Uncertainty");
+      opened++;
+    }
+    assertThat(opened).isEqualTo(11);
+  }
+
+  @Test
+  void pagesCarryTheirProtections() {
+    var headers = new Visit(port).get("/").headers();
+    assertThat(headers.firstValue("Content-Security-Policy").orElse(""))
+        .contains("default-src 'none'", "script-src 'self'")
+        .doesNotContain("unsafe");
+    assertThat(headers.firstValue("X-Content-Type-Options")).contains("nosniff");
+    assertThat(headers.allValues("Set-Cookie"))
+        .allSatisfy(cookie -> assertThat(cookie).contains("HttpOnly"));
+  }
+
+  @Test
+  void switchingUnitsLeadsBackOnlyToThisServer() {
+    Visit visit = new Visit(port);
+    for (String back :
+        new String[] {"//elsewhere.example", "/\\elsewhere.example", "https://x.example"}) {
+      HttpResponse<String> answer =
+          visit.submit("/", "/units", Map.of("system", "us", "back", back));
+      assertThat(answer.uri().getHost()).isEqualTo("127.0.0.1");
+      assertThat(answer.uri().getPath()).isEqualTo("/");
+    }
+    String job = visit.ownJob("Otter", "petrol-car");
+    assertThat(visit.get(job + "/need").body()).contains("−40 to 104 °F");
+  }
+
+  /** What is saved survives a restart, and a second instance on the same database sees it. */
+  @Test
+  void aSecondInstanceSeesTheSameGarage() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/need", job + "/need", need("0", "515"));
+    try (ConfigurableApplicationContext second =
+        new SpringApplicationBuilder(FermixApplication.class).run("--server.port=0")) {
+      String secondPort = second.getEnvironment().getProperty("local.server.port", "");
+      assertThat(visit.at(Integer.parseInt(secondPort)).get(job + "/need").body())
+          .contains("value=\"515\"");
+    }
+  }
+}

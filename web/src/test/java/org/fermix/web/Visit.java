@@ -1,0 +1,90 @@
+package org.fermix.web;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** A visitor with plain HTTP and cookies: what works without a browser's scripts. */
+public final class Visit {
+  private final HttpClient client;
+  private final String base;
+
+  /** A fresh visitor. */
+  public Visit(int port) {
+    this(
+        HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NORMAL)
+            .build(),
+        port);
+  }
+
+  private Visit(HttpClient client, int port) {
+    this.client = client;
+    this.base = "http://127.0.0.1:" + port;
+  }
+
+  /** The same visitor, with the same cookies, at another instance. */
+  public Visit at(int otherPort) {
+    return new Visit(client, otherPort);
+  }
+
+  /** Opens a page. */
+  public HttpResponse<String> get(String path, String... headers) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path));
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    return send(request);
+  }
+
+  /** Sends the form found on a page, with its token, as a browser would. */
+  public HttpResponse<String> submit(String pagePath, String action, Map<String, String> fields) {
+    String token = WebTestBase.find("name=\"_csrf\" value=\"([^\"]+)\"", get(pagePath).body());
+    return post(action, fields, token);
+  }
+
+  /** Sends a form with a chosen token. */
+  public HttpResponse<String> post(String action, Map<String, String> fields, String token) {
+    String body =
+        fields.entrySet().stream()
+                .map(entry -> encode(entry.getKey()) + "=" + encode(entry.getValue()))
+                .collect(Collectors.joining("&"))
+            + "&_csrf="
+            + encode(token);
+    return send(
+        HttpRequest.newBuilder(URI.create(base + action))
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString(body)));
+  }
+
+  /** Opens a new garage of one's own and adds a machine; returns the path of its job. */
+  public String ownJob(String name, String type) {
+    submit("/", "/garage/open-own", Map.of());
+    HttpResponse<String> added =
+        submit("/machines/new", "/machines/new", Map.of("name", name, "type", type));
+    return WebTestBase.find("(/jobs/[0-9a-f-]{36})/need", added.uri().getPath());
+  }
+
+  private HttpResponse<String> send(HttpRequest.Builder request) {
+    try {
+      return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new AssertionError(e);
+    }
+  }
+
+  private static String encode(String text) {
+    return URLEncoder.encode(text, StandardCharsets.UTF_8);
+  }
+}

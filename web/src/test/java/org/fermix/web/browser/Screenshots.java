@@ -1,0 +1,38 @@
+package org.fermix.web.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+/** Draws docs/screenshots from the demo data; run by {@code ./fermix screenshots}, not by tests. */
+class Screenshots extends BrowserTestBase {
+  @Test
+  void draw() {
+    shot("first-page", 1280, ColorScheme.LIGHT, "", "");
+    shot("garage", 1280, ColorScheme.LIGHT, "", "garage");
+    shot("need", 1280, ColorScheme.LIGHT, "Juniper", "need");
+    shot("line-up", 1280, ColorScheme.LIGHT, "Juniper", "lineup");
+    shot("bench", 1280, ColorScheme.LIGHT, "Juniper", "bench");
+    shot("bench-dark", 1280, ColorScheme.DARK, "Juniper", "bench");
+    shot("bench-phone", 390, ColorScheme.LIGHT, "Juniper", "bench");
+    shot("decide", 1280, ColorScheme.LIGHT, "Juniper", "decide");
+  }
+
+  private void shot(String name, int width, ColorScheme scheme, String machine, String stop) {
+    Page page = page(width, width < 500 ? 844 : 800, scheme);
+    if (machine.isEmpty()) {
+      page.navigate("/");
+      if (!stop.isEmpty()) {
+        page.getByText("Open the demo garage").click();
+      }
+    } else {
+      openDemo(page, machine, stop);
+    }
+    page.waitForTimeout(300);
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setPath(Path.of(System.getProperty("fermix.screenshots", "target"), name + ".png")));
+    page.context().close();
+  }
+}

@@ -1,0 +1,212 @@
+package org.fermix.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The whole slice as a new owner walks it, at both widths, in both schemes. */
+class WalkTest extends BrowserTestBase {
+  @AfterEach
+  void nothingFromOutsideAndNoComplaint() {
+    assertThat(outside).isEmpty();
+    assertThat(complaints).isEmpty();
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private static Locator link(Page page, String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private static void accessible(Page page) {
+    var serious =
+        new AxeBuilder(page)
+            .analyze().getViolations().stream()
+                .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                .map(
+                    rule ->
+                        rule.getId()
+                            + " "
+                            + rule.getNodes().stream()
+                                .map(node -> node.getHtml())
+                                .limit(3)
+                                .toList())
+                .toList();
+    assertThat(serious).as(page.url()).isEmpty();
+    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth"))
+        .as("no sideways scrolling on " + page.url())
+        .isLessThanOrEqualTo(0);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800, LIGHT", "390, 844, LIGHT", "1280, 800, DARK"})
+  void aNewOwnerComesFromNothingToARecommendation(int width, int height, ColorScheme scheme) {
+    Page page = page(width, height, scheme);
+    page.navigate("/");
+    accessible(page);
+    button(page, "Start my own garage").click();
+    assertThat(page.getByText("No machine yet")).isVisible();
+    accessible(page);
+    link(page, "Add a machine").first().click();
+    button(page, "Save").click();
+    assertThat(page.getByText("Please fill this in").first()).isVisible();
+    accessible(page);
+    page.getByLabel("Name").fill("Otter");
+    page.getByLabel("Kind of machine").selectOption("diesel-car");
+    page.getByLabel("Displacement").fill("1,9");
+    button(page, "Save").click();
+
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText("What the machine requires");
+    page.getByLabel("Minimum CCA").fill("lots");
+    page.getByLabel("Coldest morning").fill("−16");
+    button(page, "Save the need").click();
+    assertThat(page.locator("#f-minimumCca-error")).containsText("1 to 3,000 A");
+    assertThat(page.getByLabel("Minimum CCA")).hasValue("lots");
+    assertThat(page.getByLabel("Coldest morning")).hasValue("−16");
+    page.getByLabel("Minimum CCA").fill("520");
+    page.getByLabel("Tray length").fill("278");
+    page.getByLabel("Tray width").fill("175");
+    page.getByLabel("Height free").fill("190");
+    page.getByLabel("Positive terminal").selectOption("RIGHT");
+    button(page, "Save the need").click();
+    assertThat(page.getByText("Saved.")).isVisible();
+    accessible(page);
+
+    link(page, "Next: the line-up").click();
+    accessible(page);
+    candidate(page, "Example 62", "flooded", "560", "97", "62", "15.8", "89");
+    candidate(page, "Example 70", "agm", "760", "124", "70", "20.4", "176");
+    candidate(page, "Too long", "flooded", "700", "120", "74", "19", "99");
+    page.locator(".card", new Page.LocatorOptions().setHasText("Too long"))
+        .getByText("Edit")
+        .click();
+    page.getByLabel("Length").fill("315");
+    button(page, "Save").click();
+    accessible(page);
+
+    link(page, "To the bench").click();
+    assertThat(page.locator(".advice h2")).containsText("Take");
+    assertThat(page.locator(".refusals")).containsText("37 mm too long");
+    accessible(page);
+    page.locator("td[data-letter=A] a.figure").first().click();
+    assertThat(page.locator("#working-panel h2")).isFocused();
+    accessible(page);
+    page.keyboard().press("Escape");
+    assertThat(page.locator("#working-panel")).isHidden();
+
+    page.keyboard().press("5");
+    assertThat(page.getByText("What would change this")).isVisible();
+    accessible(page);
+  }
+
+  private static void candidate(
+      Page page,
+      String name,
+      String chemistry,
+      String cca,
+      String reserve,
+      String ah,
+      String kg,
+      String price) {
+    link(page, "Add a candidate").first().click();
+    page.getByLabel("Name on the label").fill(name);
+    page.getByLabel("Chemistry").selectOption(chemistry);
+    page.getByLabel("Cranking rating").fill(cca);
+    page.getByLabel("RC").fill(reserve);
+    page.getByLabel("Capacity").fill(ah);
+    page.getByLabel("Mass").fill(kg);
+    page.getByLabel("Length").fill("278");
+    page.getByLabel("Width").fill("175");
+    page.getByLabel("Height").fill("190");
+    page.getByLabel("Positive terminal").selectOption("RIGHT");
+    page.getByLabel("Price").fill(price);
+    button(page, "Save").click();
+    assertThat(page.locator(".card", new Page.LocatorOptions().setHasText(name))).isVisible();
+  }
+
+  @Test
+  void slidingOneConditionMovesEveryCandidateAndKeepsFocus() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    Locator group = page.locator(".group", new Page.LocatorOptions().setHasText("Cold start at"));
+    assertThat(group).containsText("−16");
+    Locator speed = page.locator("td[data-letter=C] a.figure[href*=cranking_speed] .number");
+    String before = speed.textContent();
+    Locator slider = page.getByLabel("Temperature at the start, slider");
+    slider.focus();
+    page.keyboard().press("ArrowLeft");
+    assertThat(group).containsText("−17");
+    assertThat(slider).isFocused();
+    assertThat(speed).not().hasText(before);
+    assertThat(page).hasURL(Pattern.compile("temperature="));
+    page.keyboard().press("Escape");
+    page.locator("body").press("[");
+    assertThat(group).containsText("−18");
+
+    Locator typed = page.locator("[data-condition=temperature]");
+    typed.fill("-400");
+    assertThat(page.locator("#f-temperature-error")).containsText("−40 to 40");
+    assertThat(typed).hasValue("-400");
+    typed.fill("-10");
+    assertThat(page.locator("#f-temperature-error")).isEmpty();
+    assertThat(group).containsText("−10");
+    page.reload();
+    assertThat(group).containsText("−10");
+  }
+
+  @Test
+  void keysLeadRoundTheJob() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "need");
+    page.keyboard().press("4");
+    assertThat(page).hasURL(Pattern.compile("/bench$"));
+    page.keyboard().press("Shift+A");
+    assertThat(page.locator("th[data-letter=C]")).hasClass(Pattern.compile("is-dim"));
+    page.keyboard().press("Shift+A");
+    assertThat(page.locator("th[data-letter=C]")).not().hasClass(Pattern.compile("is-dim"));
+    page.keyboard().press("w");
+    assertThat(page.locator("#working-panel h2")).hasText("Start floor");
+    page.keyboard().press("Escape");
+    page.keyboard().press("?");
+    assertThat(page.locator("#keys-help")).isVisible();
+    page.keyboard().press("Escape");
+    page.keyboard().press("1");
+    assertThat(page.getByText("This stop is not built yet")).isVisible();
+    page.keyboard().press("g");
+    assertThat(page).hasURL(Pattern.compile("/garage$"));
+  }
+
+  @Test
+  void unitsSwitchAnywhereAndBack() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "need");
+    button(page, "US").click();
+    assertThat(page.getByLabel("Tray length")).hasValue("10.9449");
+    button(page, "Save the need").click();
+    button(page, "metric").click();
+    assertThat(page.getByLabel("Tray length")).hasValue("278");
+  }
+
+  @Test
+  void oneLineTellsOfAStopThatIsNotBuilt() {
+    Page page = page(390, 844, ColorScheme.LIGHT);
+    openDemo(page, "Lark", "keep");
+    assertThat(page.getByText("This stop is not built yet. It will hold:")).isVisible();
+    accessible(page);
+  }
+}

@@ -1,0 +1,48 @@
+package org.fermix.web.shared;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.UnitSystem;
+import org.junit.jupiter.api.Test;
+
+class DisplayTest {
+  private static final Display US = new Display(UnitSystem.US, "USD");
+
+  private static String plain(Display.Shown shown) {
+    return shown.text().replace('\u00a0', ' ');
+  }
+
+  @Test
+  void valuesCarryTheirUnitAndDigits() {
+    assertThat(plain(Display.USUAL.show(-20.4, Unit.CELSIUS))).isEqualTo("−20 °C");
+    assertThat(plain(US.show(-20, Unit.CELSIUS))).isEqualTo("−4 °F");
+    assertThat(plain(Display.USUAL.show(6.2, Unit.KILOGRAM))).isEqualTo("6.2 kg");
+    assertThat(plain(US.show(6.2, Unit.KILOGRAM))).isEqualTo("13.7 lb");
+    assertThat(plain(US.show(260.35, Unit.MILLIMETRE))).isEqualTo("10.25 in");
+    assertThat(plain(Display.USUAL.show(1250, Unit.AMPERE))).isEqualTo("1,250 A");
+    assertThat(plain(US.show(26.6, Unit.MONEY_PER_YEAR))).isEqualTo("$27 a year");
+    assertThat(plain(Display.USUAL.in("NOK").show(300, Unit.MONEY))).isEqualTo("NOK 300");
+  }
+
+  @Test
+  void noMinusBeforeAZero() {
+    assertThat(plain(Display.USUAL.show(-0.2, Unit.CELSIUS))).isEqualTo("0 °C");
+  }
+
+  @Test
+  void aDifferenceOfTemperaturesIsNotShiftedByThirtyTwo() {
+    assertThat(plain(US.kelvins(10))).isEqualTo("18 °F");
+  }
+
+  @Test
+  void scalesPlaceAndClampToTheirEnds() {
+    AxisScale scale = AxisScale.linear(20, -45);
+    assertThat(scale.at(20)).isEqualTo("0.00%");
+    assertThat(scale.at(-45)).isEqualTo("100.00%");
+    assertThat(scale.at(-60)).isEqualTo("100.00%");
+    assertThat(scale.isOff(-60)).isTrue();
+    AxisScale days = AxisScale.log(1, 100);
+    assertThat(days.at(10)).isEqualTo("50.00%");
+  }
+}
