@@ -256,7 +256,7 @@ record Workings(
         new Term("lead resistance", engine.leadResistance()),
         Term.derived(
             "drag at the speed needed",
-            engine.dragTorque(engine.fireRpm(temperatureC), engine.oil().viscosity(temperatureC)),
+            engine.dragAt(temperatureC).torque(engine.fireRpm(temperatureC)),
             Unit.NEWTON_METRE),
         Term.derived("n needed", engine.fireRpm(temperatureC), Unit.RPM));
   }

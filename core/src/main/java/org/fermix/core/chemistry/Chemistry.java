@@ -1,6 +1,5 @@
 package org.fermix.core.chemistry;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -8,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.quantity.Table;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
-import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
 /**
  * One battery chemistry with the parameters every model reads. All come from {@code parameters.csv}
@@ -16,6 +14,7 @@ import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
  * are equal when their ids are.
  */
 public final class Chemistry {
+  private static final int GRID = 100;
   private static final Map<String, Chemistry> ALL = readAll();
 
   private final String id;
@@ -27,9 +26,9 @@ public final class Chemistry {
   private final ChargingWindow charging;
   private final LifeParameters life;
   private final LabelPlausibility plausibility;
-  private final PolynomialSplineFunction openCircuitVolts;
+  private final double[] openCircuitVolts;
 
-  private Chemistry(String id, Map<String, String> cells, PolynomialSplineFunction openCircuit) {
+  private Chemistry(String id, Map<String, String> cells, double[] openCircuit) {
     Parameters values = new Parameters(id, cells);
     this.id = id;
     this.name = values.text("name");
@@ -130,7 +129,10 @@ public final class Chemistry {
    *     is emptier than empty is not modelled
    */
   public double openCircuitVolts(double charge) {
-    return openCircuitVolts.value(Math.max(0, Math.min(1, charge)));
+    double place = GRID * Math.max(0, Math.min(1, charge));
+    int below = Math.min(GRID - 1, (int) place);
+    double share = place - below;
+    return openCircuitVolts[below] * (1 - share) + openCircuitVolts[below + 1] * share;
   }
 
   /**
@@ -140,13 +142,11 @@ public final class Chemistry {
    * @param volts of a 12 V battery
    */
   public double chargeAtRest(double volts) {
-    double[] knots = openCircuitVolts.getKnots();
-    for (int i = 1; i < knots.length; i++) {
-      double below = openCircuitVolts.value(knots[i - 1]);
-      double above = openCircuitVolts.value(knots[i]);
+    for (int i = 1; i <= GRID; i++) {
+      double below = openCircuitVolts[i - 1];
+      double above = openCircuitVolts[i];
       if (volts <= above) {
-        return Math.max(
-            0, knots[i - 1] + (knots[i] - knots[i - 1]) * (volts - below) / (above - below));
+        return Math.max(0, (i - 1 + (volts - below) / (above - below)) / GRID);
       }
     }
     return 1;
@@ -167,13 +167,25 @@ public final class Chemistry {
     return all;
   }
 
-  private static PolynomialSplineFunction curve(Table curves, String id) {
-    List<Table.Row> rows = new ArrayList<>();
-    curves.rows().stream().filter(row -> row.text("chemistry").equals(id)).forEach(rows::add);
-    return new LinearInterpolator()
-        .interpolate(
-            rows.stream().mapToDouble(row -> row.number("charge")).toArray(),
-            rows.stream().mapToDouble(row -> row.number("volts")).toArray());
+  /** The table's straight lines on a grid of hundredths, which meets every row exactly. */
+  private static double[] curve(Table curves, String id) {
+    List<Table.Row> rows =
+        curves.rows().stream().filter(row -> row.text("chemistry").equals(id)).toList();
+    double[] charges = rows.stream().mapToDouble(row -> row.number("charge")).toArray();
+    for (double charge : charges) {
+      if (Math.abs(charge * GRID - Math.rint(charge * GRID)) > 1e-9) {
+        throw new IllegalStateException(
+            "open-circuit-voltage.csv: charge of " + id + " must be in hundredths, was " + charge);
+      }
+    }
+    var lines =
+        new LinearInterpolator()
+            .interpolate(charges, rows.stream().mapToDouble(row -> row.number("volts")).toArray());
+    double[] grid = new double[GRID + 1];
+    for (int i = 0; i <= GRID; i++) {
+      grid[i] = lines.value(i / (double) GRID);
+    }
+    return grid;
   }
 
   @Override

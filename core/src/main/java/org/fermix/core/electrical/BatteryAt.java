@@ -19,6 +19,7 @@ final class BatteryAt {
   private final double unusable;
   private final double ratePerSecond;
   private final double restShiftVolts;
+  private final double emptyRise;
 
   BatteryAt(BatteryCircuit battery, double temperatureC) {
     var p = battery.chemistry().circuit();
@@ -39,6 +40,7 @@ final class BatteryAt {
     transferVolts = battery.series() * p.cells() * 2 * GAS_CONSTANT * kelvin / FARADAY;
     unusable = Math.max(0, p.coldLossPerKelvin() * (25 - temperatureC));
     ratePerSecond = p.exchangePerHour() / 3600 * Math.exp(-p.exchangeEnergyJPerMol() * cold);
+    emptyRise = p.emptyRise();
     restShiftVolts = battery.series() * p.restVoltsPerKelvin() * (temperatureC - 25);
   }
 
@@ -52,10 +54,16 @@ final class BatteryAt {
   }
 
   double volts(ChargeState state, double currentA) {
-    double rise = battery.chemistry().circuit().emptyRise();
-    double usable = Math.max(1e-3, (surfaceCharge(state) - unusable) / (1 - unusable));
-    double ohmic = fullOhm * (1 - rise + rise / usable);
-    return restVolts(state) - currentA * ohmic - transferVolts * arsinh(currentA / twiceExchangeA);
+    return volts(surfaceCharge(state), currentA);
+  }
+
+  private double volts(double surfaceCharge, double currentA) {
+    double usable = Math.max(1e-3, (surfaceCharge - unusable) / (1 - unusable));
+    double ohmic = fullOhm * (1 - emptyRise + emptyRise / usable);
+    return battery.series() * battery.chemistry().openCircuitVolts(surfaceCharge)
+        + restShiftVolts
+        - currentA * ohmic
+        - transferVolts * arsinh(currentA / twiceExchangeA);
   }
 
   ChargeState after(ChargeState state, double currentA, double seconds) {
@@ -65,6 +73,24 @@ final class BatteryAt {
         state.imbalance() * fade
             + currentA * (1 - fade) / (battery.surfaceShare() * coulombs * ratePerSecond);
     return new ChargeState(state.charge() - currentA * seconds / coulombs, imbalance, temperatureC);
+  }
+
+  /**
+   * The terminal voltage at the end of a pulse of given length, as a function of its current alone:
+   * the surface charge falls in proportion to the current, so the rest is worked out once.
+   */
+  Pulse pulse(ChargeState state, double seconds) {
+    ChargeState idle = after(state, 0, seconds);
+    ChargeState unit = after(state, 1, seconds);
+    double surface = surfaceCharge(idle);
+    return new Pulse(this, surface, surface - surfaceCharge(unit));
+  }
+
+  /** See {@link #pulse}. */
+  record Pulse(BatteryAt battery, double surfaceIdle, double surfacePerAmp) {
+    double volts(double currentA) {
+      return battery.volts(surfaceIdle - surfacePerAmp * currentA, currentA);
+    }
   }
 
   private static double arsinh(double x) {

@@ -65,7 +65,7 @@ public final class Cranking {
     ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(temperatureC));
     double pathOhm =
         engine.cableMilliohm() / 1000 + windingOhm25 * (1 + 0.0039 * (temperatureC - 25));
-    return new Balance(cold, ready, engine.oil().viscosity(temperatureC), pathOhm).solve();
+    return new Balance(cold.pulse(ready, SETTLING_S), engine.dragAt(temperatureC), pathOhm).solve();
   }
 
   /**
@@ -95,20 +95,18 @@ public final class Cranking {
 
   /** Starter and engine in balance at one temperature and state of the battery. */
   private final class Balance {
-    private final BatteryAt cold;
-    private final ChargeState ready;
-    private final double viscosity;
+    private final BatteryAt.Pulse pulse;
+    private final Engine.DragAt drag;
     private final double pathOhm;
 
-    Balance(BatteryAt cold, ChargeState ready, double viscosity, double pathOhm) {
-      this.cold = cold;
-      this.ready = ready;
-      this.viscosity = viscosity;
+    Balance(BatteryAt.Pulse pulse, Engine.DragAt drag, double pathOhm) {
+      this.pulse = pulse;
+      this.drag = drag;
       this.pathOhm = pathOhm;
     }
 
     CrankPoint solve() {
-      double mostA = (cold.restVolts(ready) - BRUSH_VOLTS) / pathOhm;
+      double mostA = (pulse.volts(0) - BRUSH_VOLTS) / pathOhm;
       if (mostA <= idleA || surplusTorque(mostA) <= 0) {
         return stalled();
       }
@@ -123,8 +121,7 @@ public final class Cranking {
     }
 
     private double volts(double currentA) {
-      double drawn = currentA + ACCESSORY_A;
-      return cold.volts(cold.after(ready, drawn, SETTLING_S), drawn);
+      return pulse.volts(currentA + ACCESSORY_A);
     }
 
     private double radiansPerSecond(double volts, double currentA) {
@@ -133,8 +130,7 @@ public final class Cranking {
 
     private double surplusTorque(double currentA) {
       double rpm = radiansPerSecond(volts(currentA), currentA) * RPM_PER_RADIAN;
-      return GEAR_EFFICIENCY * voltSecondsPerRadian * (currentA - idleA)
-          - engine.dragTorque(rpm, viscosity);
+      return GEAR_EFFICIENCY * voltSecondsPerRadian * (currentA - idleA) - drag.torque(rpm);
     }
 
     private CrankPoint at(double currentA) {
@@ -146,7 +142,7 @@ public final class Cranking {
       if (radiansPerSecond(volts(0), 0) <= 0) {
         return new CrankPoint(0, volts(0), 0);
       }
-      double mostA = Math.max(1, cold.restVolts(ready) / pathOhm);
+      double mostA = Math.max(1, pulse.volts(0) / pathOhm);
       double currentA =
           Roots.crossing(amps -> radiansPerSecond(volts(amps), amps), 0, mostA, CURRENT_TOLERANCE);
       return new CrankPoint(currentA, volts(currentA), 0);

@@ -15,8 +15,8 @@ public record StartLimits(BatteryCircuit battery, Cranking cranking) {
   /** Warmest temperature searched (°C). */
   public static final double WARMEST_C = 40;
 
-  private static final double TEMPERATURE_TOLERANCE_K = 0.02;
-  private static final double CHARGE_TOLERANCE = 2e-4;
+  private static final double TEMPERATURE_TOLERANCE_K = 0.05;
+  private static final double CHARGE_TOLERANCE = 5e-4;
 
   /**
    * The start floor: lowest temperature at which the start is at least as sure as asked (°C). It is

@@ -21,6 +21,8 @@ public record Engine(
     Given starterPower,
     Given leadResistance,
     int nominalVolts) {
+  private static final double VISCOUS_EXPONENT = 0.35;
+
   /** Refuses engines no battery starts. */
   public Engine {
     Check.within("displacement", displacement.value(), 0.02, 20, "l");
@@ -70,20 +72,34 @@ public record Engine(
     return nominalVolts / 12.0;
   }
 
-  /**
-   * Torque the starter must overcome, at the crankshaft (N·m); docs/model.md, section 2.
-   *
-   * @param rpm cranking speed; below 1 rpm the value at 1 rpm holds
-   * @param viscosity of the oil (mm²/s)
-   */
-  public double dragTorque(double rpm, double viscosity) {
+  /** The engine's drag at one temperature of its oil; docs/model.md, section 2. */
+  public DragAt dragAt(double temperatureC) {
     EngineClass.Drag drag = engineClass.drag();
     double radians = engineClass.twoStroke() ? 2 * Math.PI : 4 * Math.PI;
     double size = Math.pow(displacementLitres() / drag.referenceLitres(), -0.3);
-    double kpa =
-        drag.constantKpa()
-            + drag.viscousKpa() * Math.pow(viscosity / 100 * Math.max(1, rpm) / 220, 0.35);
-    return displacementLitres() / radians * Math.max(0.65, Math.min(1.4, size)) * kpa;
+    double torquePerKpa = displacementLitres() / radians * Math.max(0.65, Math.min(1.4, size));
+    return new DragAt(
+        torquePerKpa * drag.constantKpa(),
+        torquePerKpa
+            * drag.viscousKpa()
+            * Math.pow(oil.viscosity(temperatureC) / 100 / 220, VISCOUS_EXPONENT));
+  }
+
+  /**
+   * Drag torque over speed: constant + viscous × rpm^0.35.
+   *
+   * @param constantNm part that does not change with speed (N·m)
+   * @param viscousNm the other part at 1 rpm (N·m)
+   */
+  public record DragAt(double constantNm, double viscousNm) {
+    /**
+     * Torque the starter must overcome, at the crankshaft (N·m).
+     *
+     * @param rpm cranking speed; below 1 rpm the value at 1 rpm holds
+     */
+    public double torque(double rpm) {
+      return constantNm + viscousNm * Math.pow(Math.max(1, rpm), VISCOUS_EXPONENT);
+    }
   }
 
   /** Least cranking speed at which it fires (rpm). */

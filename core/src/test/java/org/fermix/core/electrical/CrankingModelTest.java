@@ -73,7 +73,7 @@ class CrankingModelTest {
   }
 
   private static double drag(Engine engine, double temperatureC) {
-    return engine.dragTorque(100, engine.oil().viscosity(temperatureC));
+    return engine.dragAt(temperatureC).torque(100);
   }
 
   /** Kirchhoff and the torque balance hold at the solution: a second route to the same point. */
@@ -86,8 +86,7 @@ class CrankingModelTest {
     double backVolts = point.volts() - point.currentA() * pathOhm - 1.4;
     double omega = point.rpm() * 2 * Math.PI / 60;
     double torque = 0.85 * backVolts / omega * (point.currentA() - 30 * SALOON.starterKw());
-    assertThat(torque)
-        .isCloseTo(SALOON.dragTorque(point.rpm(), SALOON.oil().viscosity(-10)), within(0.05));
+    assertThat(torque).isCloseTo(SALOON.dragAt(-10).torque(point.rpm()), within(0.05));
     double drawn = point.currentA() + 10;
     assertThat(AGM_70.volts(AGM_70.after(state, drawn, 1.5), drawn))
         .isCloseTo(point.volts(), within(1e-3));

@@ -66,7 +66,10 @@ class BenchController {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     }
     response.addHeader(HttpHeaders.VARY, "HX-Request");
-    Decision decision = Decision.of(bench, conditions.orElse(own), Weights.USUAL);
+    Decision decision =
+        conditions.filter(asked -> !asked.equals(own)).isPresent()
+            ? Decision.of(bench, conditions.get(), Weights.USUAL)
+            : benches.ownDecision(job);
     Recommendation recommendation = Recommendation.of(decision, money);
     model.addAttribute("job", job);
     model.addAttribute("form", form);

@@ -1,11 +1,8 @@
 package org.fermix.web.bench;
 
 import java.util.List;
-import org.fermix.core.bench.Bench;
-import org.fermix.core.bench.Conditions;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Verdict;
-import org.fermix.core.decision.Weights;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.garage.Stop;
 import org.fermix.web.garage.StopSummary;
@@ -28,8 +25,7 @@ class BenchSummary implements StopSummary {
 
   @Override
   public Line line(OpenJob job, Display display) {
-    Bench bench = benches.of(job);
-    Decision decision = Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL);
+    Decision decision = benches.ownDecision(job);
     if (decision.answer().forSale().isEmpty()) {
       return new Line("nothing to compare yet", State.OPEN);
     }

@@ -1,7 +1,10 @@
 package org.fermix.web.bench;
 
 import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Weights;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
@@ -22,7 +25,19 @@ public class Benches {
   /** The bench of a job, ready to be asked. */
   @Transactional(readOnly = true)
   public Bench of(OpenJob job) {
-    return Bench.of(needs.of(job), Policy.USUAL, lineUp.candidates(job));
+    return job.once(
+        Bench.class, () -> Bench.of(needs.of(job), Policy.USUAL, lineUp.candidates(job)));
+  }
+
+  /** The decision in the owner's own conditions, by the usual weights. */
+  @Transactional(readOnly = true)
+  public Decision ownDecision(OpenJob job) {
+    return job.once(
+        Decision.class,
+        () -> {
+          Bench bench = of(job);
+          return Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL);
+        });
   }
 
   /** The currency of its prices. */

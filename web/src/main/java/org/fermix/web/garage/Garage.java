@@ -3,7 +3,6 @@ package org.fermix.web.garage;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
-import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.shared.NotHere;
@@ -119,8 +118,6 @@ public class Garage {
   }
 
   private static OpenJob open(Job job, Machine machine) {
-    Engine engine = machine.engine();
-    return new OpenJob(
-        job.ownerId(), job.id(), machine.id(), machine.name(), engine.engineClass().name(), engine);
+    return new OpenJob(job.ownerId(), job.id(), machine.id(), machine.name(), machine.engine());
   }
 }

@@ -1,22 +1,79 @@
 package org.fermix.web.garage;
 
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import org.fermix.core.machine.Engine;
 
 /**
- * A job a visitor has opened, with its machine.
- *
- * @param ownerId whose it is
+ * A job a visitor has opened for one request, with its machine. It remembers what the request has
+ * already read or worked out of it, so that the rail and the page do not do it twice.
  */
-public record OpenJob(
-    UUID ownerId,
-    UUID jobId,
-    UUID machineId,
-    String machineName,
-    String description,
-    Engine engine) {
+public final class OpenJob {
+  private final UUID ownerId;
+  private final UUID jobId;
+  private final UUID machineId;
+  private final String machineName;
+  private final Engine engine;
+  private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
+
+  OpenJob(UUID ownerId, UUID jobId, UUID machineId, String machineName, Engine engine) {
+    this.ownerId = ownerId;
+    this.jobId = jobId;
+    this.machineId = machineId;
+    this.machineName = machineName;
+    this.engine = engine;
+  }
+
+  /** Whose it is. */
+  public UUID ownerId() {
+    return ownerId;
+  }
+
+  /** The job. */
+  public UUID jobId() {
+    return jobId;
+  }
+
+  /** Its machine. */
+  public UUID machineId() {
+    return machineId;
+  }
+
+  /** What the owner calls the machine. */
+  public String machineName() {
+    return machineName;
+  }
+
+  /** The kind of machine, in words. */
+  public String description() {
+    return engine.engineClass().name();
+  }
+
+  /** Its engine, with what is usual for its class where nothing was said. */
+  public Engine engine() {
+    return engine;
+  }
+
   /** The address of a stop. */
   public String path(Stop stop) {
     return "/jobs/" + jobId + "/" + stop.slug();
+  }
+
+  /** What was read or worked out before in this request, or else now. */
+  public <T> T once(Class<T> what, Supplier<T> otherwise) {
+    Object known = remembered.get(what);
+    if (known == null) {
+      // Not computeIfAbsent: one reading may need another.
+      known = otherwise.get();
+      remembered.put(what, known);
+    }
+    return what.cast(known);
+  }
+
+  /** Forgets what was read, after something was saved. */
+  public void forget() {
+    remembered.clear();
   }
 }

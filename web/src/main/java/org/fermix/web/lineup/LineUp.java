@@ -30,10 +30,16 @@ public class LineUp {
     this.clock = clock;
   }
 
+  /** What a request reads of a job's line-up. */
+  private record Reading(List<Candidate> candidates) {}
+
   /** The candidates for the bench, today's battery first. */
   @Transactional(readOnly = true)
   public List<Candidate> candidates(OpenJob job) {
-    return batteries(job).stream().map(Battery::candidate).toList();
+    return job.once(
+            Reading.class,
+            () -> new Reading(batteries(job).stream().map(Battery::candidate).toList()))
+        .candidates();
   }
 
   /** Adds a battery by its form's field names, metric; for the demo garage. */
@@ -75,6 +81,7 @@ public class LineUp {
     Battery battery = new Battery(job.ownerId(), job.jobId(), letter, demo);
     BatteryForm.write(form, battery);
     batteries.save(battery);
+    job.forget();
   }
 
   @Transactional
@@ -85,6 +92,7 @@ public class LineUp {
     }
     BatteryForm.write(form, battery);
     batteries.flush();
+    job.forget();
   }
 
   @Transactional

@@ -31,22 +31,39 @@ public class Needs {
     this.facts = facts;
   }
 
+  /**
+   * What a request reads of a job's need.
+   *
+   * @param currency of its prices, ISO 4217
+   * @param started once the owner has said anything
+   */
+  private record Reading(Need need, String currency, boolean started) {}
+
+  private Reading reading(OpenJob job) {
+    return job.once(
+        Reading.class,
+        () -> {
+          NeedFacts stored = facts(job);
+          return new Reading(need(job, stored), stored.currency, !stored.isNew());
+        });
+  }
+
   /** The need, with stated assumptions where the owner said nothing. */
   @Transactional(readOnly = true)
   public Need of(OpenJob job) {
-    return need(job, facts(job));
+    return reading(job).need();
   }
 
   /** The currency of the job's prices, ISO 4217. */
   @Transactional(readOnly = true)
   public String currency(OpenJob job) {
-    return facts(job).currency;
+    return reading(job).currency();
   }
 
   /** True once the owner has said anything. */
   @Transactional(readOnly = true)
   public boolean isStarted(OpenJob job) {
-    return !facts(job).isNew();
+    return reading(job).started();
   }
 
   /** Stores facts by field name, metric, as a form would; for the demo garage. */
@@ -75,6 +92,7 @@ public class Needs {
     NeedForm.write(form, stored);
     facts.save(stored);
     facts.flush();
+    job.forget();
   }
 
   static Need need(OpenJob job, NeedFacts facts) {
