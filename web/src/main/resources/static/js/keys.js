@@ -70,6 +70,10 @@ document.addEventListener('click', (event) => {
   if (close) { event.preventDefault(); closeWorking(); }
 });
 
+// On a narrow screen the rail scrolls: show the stop one is at.
+document.querySelector('.rail-stop[aria-current]')?.parentElement
+  .scrollIntoView({ inline: 'center', block: 'nearest' });
+
 document.addEventListener('htmx:after:swap', () => {
   const panel = document.querySelector('#working-panel');
   if (panel && panel.childElementCount > 0 && panel.hidden) {

@@ -133,20 +133,20 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               need.minimum().coldCrankingAmps().isAssumed()
                   ? "CCA by the displacement rule"
                   : "Maker’s minimum CCA",
-              display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text(),
+              "need " + display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text(),
               Gate.MINIMUM_CRANKING));
       rows.add(
           gate(
               "Maker’s minimum RC",
               need.minimum()
                   .reserveMinutes()
-                  .map(given -> display.show(given.value(), Unit.MINUTE).text())
+                  .map(given -> "need " + display.show(given.value(), Unit.MINUTE).text())
                   .orElse(""),
               Gate.MINIMUM_RESERVE));
       rows.add(
           gate(
               "Charged by the machine",
-              display.show(need.regulatedVolts().value(), Unit.VOLT, 1).text(),
+              "at " + display.show(need.regulatedVolts().value(), Unit.VOLT, 1).text(),
               Gate.CHARGED));
       if (need.engine().engineClass().needsApproval()) {
         rows.add(gate("Approved for this aircraft", "", Gate.APPROVED));
@@ -209,7 +209,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               .flatMap(
                   figure ->
                       Standing.of(outcome, figure, answer.need(), answer.conditions())
-                          .map(standing -> display.show(standing.needed(), figure.unit()).text()))
+                          .map(
+                              standing ->
+                                  "need " + display.show(standing.needed(), figure.unit()).text()))
               .orElse("");
       return new Row(
           label,

@@ -59,7 +59,10 @@ public record Recommendation(
         }
       } else {
         Verdict leader = decision.ranked().get(0);
-        headline = "Take " + named(leader.answer()) + ".";
+        headline =
+            decision.answer().today().filter(decision::meetsConditions).isPresent()
+                ? "Keep today’s battery; when you buy, take " + named(leader.answer()) + "."
+                : "Take " + named(leader.answer()) + ".";
         reasons.add(cold(leader.answer()));
         reasons.add(sits(leader.answer()));
         decision.second().ifPresent(second -> reasons.add(against(leader, second)));
@@ -94,11 +97,20 @@ public record Recommendation(
               + display.show(candidate.figure(Outcome.START_CHANCE)).text()
               + ".";
       if (floor.isNever()) {
-        return "It is not likely to start this engine at any temperature" + parked + "." + chance;
+        return candidate.letter()
+            + " is not likely to start this engine at any temperature"
+            + parked
+            + "."
+            + chance;
       }
       double spare = conditions.temperatureC() - floor.value();
       String morning = display.show(conditions.temperatureC(), Unit.CELSIUS).text();
-      String starts = "It is likely to start down to " + display.show(floor).text() + parked + ", ";
+      String starts =
+          candidate.letter()
+              + " is likely to start down to "
+              + display.show(floor).text()
+              + parked
+              + ", ";
       if (Math.abs(spare) < 0.5) {
         return starts + "just at your " + morning + " morning." + chance;
       }
@@ -151,7 +163,7 @@ public record Recommendation(
       String worseWords =
           worse.isEmpty() ? "" : than(worse.get(0), second.answer(), leader.answer());
       if (better.isEmpty()) {
-        return name + worseWords + ", and is ahead in nothing that you weigh.";
+        return name + worseWords + ", and is not noticeably ahead in anything you weigh.";
       }
       String betterWords = than(better.get(0), second.answer(), leader.answer());
       return name + betterWords + (worse.isEmpty() ? "." : ", but " + worseWords + ".");
@@ -203,7 +215,8 @@ public record Recommendation(
 
     private String today(CandidateAnswer today) {
       if (decision.meetsConditions(today)) {
-        return "Today’s battery still does all you ask: nothing need be bought for these conditions.";
+        return "Today’s battery still does all you ask, as far as its age tells: nothing need be bought for"
+            + " these conditions.";
       }
       Figure floor = today.figure(Outcome.START_FLOOR);
       return floor.isNever()

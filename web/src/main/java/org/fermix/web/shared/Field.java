@@ -68,13 +68,17 @@ public record Field(
     return switch (kind) {
       case NUMBER ->
           (whole ? "a whole number, " : "")
-              + display.show(low, unit, fieldDecimals(low, display)).number()
+              + bound(low, display)
               + " to "
-              + display.show(high, unit, fieldDecimals(high, display)).number()
+              + bound(high, display)
               + (display.fieldUnit(unit).isEmpty() ? "" : " " + display.fieldUnit(unit));
       case TEXT -> "1 to " + (int) high + " characters";
       case CHOICE -> "one of those listed";
     };
+  }
+
+  private String bound(double value, Display display) {
+    return display.number(unit.shown(value, display.system()), fieldDecimals(value, display));
   }
 
   private int fieldDecimals(double value, Display display) {
