@@ -1,0 +1,199 @@
+package org.fermix.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.fermix.core.Examples;
+import org.fermix.core.casing.CaseSize;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.fit.Fit;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.MakersMinimum;
+import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Tray;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
+import org.junit.jupiter.api.Test;
+
+class GatesTest {
+  private static final Need NEED = Examples.dieselNeed();
+  private static final Label LABEL = Examples.label("agm", 760, 70, 125, 20.5, 172);
+
+  private static GateResult gate(Need need, Label label, Gate gate) {
+    return Gates.of(need, label, BatteryCircuit.of(label)).stream()
+        .filter(result -> result.gate() == gate)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static Finding.Code code(Need need, Label label, Gate gate) {
+    return gate(need, label, gate).findings().get(0).code();
+  }
+
+  private static Label sized(CaseSize size, TerminalSide side) {
+    return new Label(
+        LABEL.name(),
+        LABEL.chemistry(),
+        LABEL.cranking(),
+        LABEL.capacityAh(),
+        LABEL.reserveMinutes(),
+        LABEL.massKg(),
+        size,
+        side,
+        LABEL.price());
+  }
+
+  private static Label rated(CrankingRating rating, Optional<Given> reserve) {
+    return new Label(
+        LABEL.name(),
+        LABEL.chemistry(),
+        rating,
+        LABEL.capacityAh(),
+        reserve,
+        LABEL.massKg(),
+        LABEL.size(),
+        LABEL.positiveSide(),
+        LABEL.price());
+  }
+
+  private static Need in(Optional<Tray> tray) {
+    return new Need(
+        NEED.engine(), NEED.minimum(), tray, NEED.climate(), NEED.use(), NEED.regulatedVolts());
+  }
+
+  @Test
+  void everySideTooLargeIsNamedWithItsExcess() {
+    GateResult result =
+        gate(NEED, sized(new CaseSize(315, 180, 200), TerminalSide.LEFT), Gate.FITS);
+    assertThat(result.mark()).isEqualTo(Mark.FAILS);
+    assertThat(result.findings())
+        .containsExactly(
+            new Finding(Finding.Code.TOO_LONG, 37, 0),
+            new Finding(Finding.Code.TOO_WIDE, 5, 0),
+            new Finding(Finding.Code.TOO_HIGH, 10, 0),
+            new Finding(Finding.Code.WRONG_SIDE, 0, 0));
+  }
+
+  @Test
+  void aShorterCaseWantsASpacer() {
+    Label shorter = sized(new CaseSize(242, 175, 190), TerminalSide.RIGHT);
+    assertThat(code(NEED, shorter, Gate.FITS)).isEqualTo(Finding.Code.WANTS_SPACER);
+    assertThat(gate(NEED, shorter, Gate.FITS).mark()).isEqualTo(Mark.CLEARS);
+  }
+
+  @Test
+  void anUnmeasuredTrayIsUnknownAndNotAFailure() {
+    GateResult result = gate(in(Optional.empty()), LABEL, Gate.FITS);
+    assertThat(result.mark()).isEqualTo(Mark.UNKNOWN);
+    assertThat(result.findings().get(0).code()).isEqualTo(Finding.Code.TRAY_NOT_MEASURED);
+  }
+
+  /** A bigger tray never fits less; 500 random pairs, one seed. */
+  @Test
+  void aBiggerTrayNeverFitsLess() {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(3);
+    for (int i = 0; i < 500; i++) {
+      Label label =
+          sized(
+              new CaseSize(
+                  random.nextDouble(100, 400),
+                  random.nextDouble(70, 200),
+                  random.nextDouble(80, 260)),
+              TerminalSide.RIGHT);
+      CaseSize space =
+          new CaseSize(
+              random.nextDouble(100, 400), random.nextDouble(70, 200), random.nextDouble(80, 260));
+      CaseSize bigger =
+          new CaseSize(
+              space.lengthMm() + random.nextDouble(0, 50),
+              space.widthMm() + random.nextDouble(0, 50),
+              space.heightMm() + random.nextDouble(0, 50));
+      if (Fit.of(label, new Tray(space, TerminalSide.RIGHT)).goesIn()) {
+        assertThat(Fit.of(label, new Tray(bigger, TerminalSide.RIGHT)).goesIn()).isTrue();
+      }
+    }
+  }
+
+  /** 750 CCA and 120 min against 550 and 140: exceeding one hides losing the other. */
+  @Test
+  void eachMinimumIsAFloorOfItsOwn() {
+    Need asks =
+        new Need(
+            NEED.engine(),
+            new MakersMinimum(
+                Given.maker(550, Unit.AMPERE), Optional.of(Given.maker(140, Unit.MINUTE))),
+            NEED.tray(),
+            NEED.climate(),
+            NEED.use(),
+            NEED.regulatedVolts());
+    Label strong = rated(CrankingRating.cca(750), Optional.of(Given.label(120, Unit.MINUTE)));
+    assertThat(gate(asks, strong, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLEARS);
+    GateResult reserve = gate(asks, strong, Gate.MINIMUM_RESERVE);
+    assertThat(reserve.mark()).isEqualTo(Mark.FAILS);
+    assertThat(reserve.findings()).containsExactly(new Finding(Finding.Code.RESERVE, 120, 140));
+  }
+
+  @Test
+  void justAboveTheMinimumIsClose() {
+    Label close = rated(CrankingRating.cca(530), LABEL.reserveMinutes());
+    assertThat(gate(NEED, close, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLOSE);
+  }
+
+  /** A marine rating is translated by the circuit before it is compared; MCA/CCA 1.15 to 1.32. */
+  @Test
+  void otherRatingsAreTranslatedBeforeTheyAreCompared() {
+    CrankingTest marine = CrankingTest.find("mca").orElseThrow();
+    Label label = rated(new CrankingRating(600, marine), LABEL.reserveMinutes());
+    GateResult result = gate(NEED, label, Gate.MINIMUM_CRANKING);
+    assertThat(result.findings().get(0).found()).isBetween(600 / 1.32, 600 / 1.15);
+    assertThat(result.mark()).isEqualTo(Mark.FAILS);
+  }
+
+  @Test
+  void aSilentReserveIsUnknownWithTheCircuitsOwnFigure() {
+    GateResult result = gate(NEED, rated(LABEL.cranking(), Optional.empty()), Gate.MINIMUM_RESERVE);
+    assertThat(result.mark()).isEqualTo(Mark.UNKNOWN);
+    assertThat(result.findings().get(0).found()).isCloseTo(134, within(10.0));
+  }
+
+  @Test
+  void standingsFollowTheNeed() {
+    BenchAnswer answer =
+        Bench.of(NEED, Policy.USUAL, Examples.lineUp()).answer(Conditions.of(NEED));
+    for (CandidateAnswer candidate : answer.candidates()) {
+      for (Outcome outcome :
+          List.of(Outcome.START_CHANCE, Outcome.PARKED_DAYS, Outcome.CRANKING_SPEED)) {
+        Standing standing =
+            Standing.of(outcome, candidate.figure(outcome), NEED, answer.conditions())
+                .orElseThrow();
+        assertThat(standing.mark() == Mark.FAILS)
+            .as(candidate.letter() + " " + outcome)
+            .isEqualTo(
+                candidate.figure(outcome).isNever()
+                    || candidate.figure(outcome).value() < standing.needed());
+      }
+      assertThat(
+              Standing.of(Outcome.MASS, candidate.figure(Outcome.MASS), NEED, answer.conditions()))
+          .isEmpty();
+    }
+  }
+
+  @Test
+  void withoutAnEngineOffLoadNothingIsSaidOfIt() {
+    Conditions idle = new Conditions(-5, 10, 0, 0, 0);
+    assertThat(
+            Bench.of(NEED, Policy.USUAL, Examples.lineUp())
+                .answer(idle)
+                .candidates()
+                .get(1)
+                .find(Outcome.ENGINE_OFF_HOURS))
+        .isEmpty();
+  }
+}

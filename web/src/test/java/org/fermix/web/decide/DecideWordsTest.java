@@ -1,0 +1,57 @@
+package org.fermix.web.decide;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.fermix.core.Examples;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Policy;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Flip;
+import org.fermix.core.decision.Weights;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.machine.Need;
+import org.fermix.web.shared.Display;
+import org.junit.jupiter.api.Test;
+
+class DecideWordsTest {
+  private static Decision decide(Need need, List<Candidate> candidates) {
+    return Decision.of(
+        Bench.of(need, Policy.USUAL, candidates), Conditions.of(need), Weights.USUAL);
+  }
+
+  @Test
+  void everyKindOfFlipHasItsSentence() {
+    Decision decision = decide(Examples.dieselNeed(), Examples.lineUp());
+    for (Flip.Kind kind : Flip.Kind.values()) {
+      assertThat(FlipWords.of(List.of(new Flip(kind, 12, "B")), decision, Display.USUAL))
+          .singleElement()
+          .satisfies(sentence -> assertThat(sentence).contains("12").endsWith(": then take B."));
+    }
+  }
+
+  @Test
+  void leadHasAcidAndHydrogenLithiumHasItsCharger() {
+    Need need = Examples.dieselNeed();
+    Candidate lead = new Candidate("A", Examples.label("agm", 760, 70, 125, 20.5, 172), 0);
+    Candidate lithium = new Candidate("B", Examples.label("lfp", 650, 40, 95, 6.4, 420), 0);
+    assertThat(Cautions.of(decide(need, List.of(lead))))
+        .anyMatch(caution -> caution.contains("hydrogen"))
+        .anyMatch(caution -> caution.contains("heavy"))
+        .anyMatch(caution -> caution.contains("maker’s manual"));
+    assertThat(Cautions.of(decide(need, List.of(lithium))))
+        .anyMatch(caution -> caution.contains("desulfating"))
+        .noneMatch(caution -> caution.contains("hydrogen"))
+        .noneMatch(caution -> caution.contains("heavy"));
+    assertThat(Cautions.of(decide(need, List.of()))).isEmpty();
+  }
+
+  @Test
+  void anAircraftIsSentToALicensedMechanic() {
+    Need need = Examples.need(Examples.engine("aircraft", 3.8, 4, "15W-50"), -5, 20, 14.0);
+    Candidate lead = new Candidate("A", Examples.label("agm", 760, 70, 125, 20.5, 172), 0);
+    assertThat(Cautions.of(decide(need, List.of(lead))))
+        .anyMatch(caution -> caution.contains("licensed mechanic"));
+  }
+}
