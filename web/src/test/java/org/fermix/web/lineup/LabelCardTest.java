@@ -1,0 +1,82 @@
+package org.fermix.web.lineup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.junit.jupiter.api.Test;
+
+/** What a label becomes on its card, from what was typed. */
+class LabelCardTest {
+  private static Map<String, String> typed(String chemistry, String amps) {
+    return new HashMap<>(
+        Map.of(
+            "name", "Example",
+            "chemistry", chemistry,
+            "cranking", amps,
+            "test", "cca",
+            "length", "278",
+            "width", "175",
+            "height", "190",
+            "side", "LEFT",
+            "price", "99,90"));
+  }
+
+  private static LabelCard card(Map<String, String> typed) {
+    Form form = Form.typed(BatteryForm.blank(false, Display.USUAL), typed);
+    assertThat(form.wrong()).isEmpty();
+    Battery battery = new Battery(UUID.randomUUID(), UUID.randomUUID(), "A", false);
+    BatteryForm.write(form, battery);
+    return LabelCard.of(battery, Display.USUAL);
+  }
+
+  @Test
+  void whatIsNotPrintedIsEstimatedAndMarked() {
+    LabelCard card = card(typed("flooded", "540"));
+    assertThat(card.yardstick())
+        .filteredOn(row -> row.name().startsWith("Capacity"))
+        .singleElement()
+        .extracting(LabelCard.Row::assumed)
+        .isEqualTo(true);
+    assertThat(card.remarks()).contains("No reserve capacity is printed; ask for it.");
+    assertThat(card.price()).isEqualTo("€99.90");
+  }
+
+  @Test
+  void aFlatteringLithiumLabelIsCalledOne() {
+    Map<String, String> typed = typed("lfp", "1200");
+    typed.put("capacity", "20");
+    assertThat(card(typed).remarks())
+        .anyMatch(remark -> remark.replace('\u00a0', ' ').contains("Computed with 500 A"));
+  }
+
+  @Test
+  void anUnusualFigureIsAskedAbout() {
+    Map<String, String> typed = typed("flooded", "1500");
+    typed.put("capacity", "50");
+    assertThat(card(typed).remarks()).anyMatch(remark -> remark.startsWith("Unusual for flooded"));
+  }
+
+  @Test
+  void anotherRatingIsTranslatedToTheYardstick() {
+    Map<String, String> typed = typed("agm", "800");
+    typed.put("test", "mca");
+    typed.put("capacity", "70");
+    assertThat(card(typed).yardstick())
+        .anyMatch(row -> row.name().startsWith("CCA (SAE)") && row.assumed());
+  }
+
+  @Test
+  void aStoredLabelIsShownAsItWasTyped() {
+    Form form = Form.typed(BatteryForm.blank(false, Display.USUAL), typed("agm", "760"));
+    Battery battery = new Battery(UUID.randomUUID(), UUID.randomUUID(), "A", false);
+    BatteryForm.write(form, battery);
+    Form shown = BatteryForm.of(battery, false, Display.USUAL);
+    assertThat(shown.differencesFrom(form)).hasSize(1);
+    assertThat(shown.view("price").value()).isEqualTo("99.9");
+    assertThat(shown.view("reserve").value()).isEmpty();
+  }
+}
