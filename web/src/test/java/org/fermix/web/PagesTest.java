@@ -174,6 +174,50 @@ class PagesTest extends WebTestBase {
   }
 
   @Test
+  void undoIntoAFullLineUpSaysWhatToDo() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/need", job + "/lineup/new", label("First"));
+    String path =
+        find("(" + job + "/lineup/[0-9a-f-]{36})/remove", visit.get(job + "/lineup").body());
+    visit.submit(job + "/lineup", path + "/remove", Map.of());
+    for (int i = 0; i < 8; i++) {
+      visit.submit(job + "/need", job + "/lineup/new", label("Example " + i));
+    }
+    HttpResponse<String> answer = visit.submit(job + "/need", path + "/restore", Map.of());
+    assertThat(answer.statusCode()).isEqualTo(200);
+    assertThat(answer.body()).contains("no free letter", "Undo");
+  }
+
+  @Test
+  void editingWhatAnotherTabRemovedLosesNothing() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/need", job + "/lineup/new", label("First"));
+    String path =
+        find("(" + job + "/lineup/[0-9a-f-]{36})/remove", visit.get(job + "/lineup").body());
+    Map<String, String> edited = label("Edited");
+    edited.put("version", find("name=\"version\" value=\"(\\d+)\"", visit.get(path).body()));
+    visit.submit(job + "/lineup", path + "/remove", Map.of());
+    HttpResponse<String> late = visit.submit(job + "/need", path, edited);
+    assertThat(late.statusCode()).isEqualTo(409);
+    assertThat(late.body()).contains("was removed from the line-up", "value=\"Edited\"");
+    edited.put("version", find("name=\"version\" value=\"(\\d+)\"", late.body()));
+    assertThat(visit.submit(job + "/need", path, edited).body()).contains("Edited");
+    assertThat(visit.get(job + "/lineup").body()).contains("Edited");
+  }
+
+  @Test
+  void whatTheDatabaseCouldNotHoldIsToldAtTheField() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    HttpResponse<String> answer =
+        visit.submit(job + "/need", job + "/lineup/new", label("zero\u0000byte"));
+    assertThat(answer.statusCode()).isEqualTo(422);
+    assertThat(answer.body()).contains("that can be printed");
+  }
+
+  @Test
   void theLineUpHoldsEight() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");

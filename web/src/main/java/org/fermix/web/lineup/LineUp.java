@@ -87,7 +87,8 @@ public class LineUp {
   @Transactional
   void change(OpenJob job, UUID batteryId, long version, Form form) {
     Battery battery = battery(job, batteryId);
-    if (battery.version() != version || battery.isRemoved()) {
+    // One that was removed elsewhere comes back when its owner saves it knowingly.
+    if (battery.version() != version || !isBack(job, battery)) {
       throw new StaleEdit(battery.name);
     }
     BatteryForm.write(form, battery);
@@ -100,20 +101,25 @@ public class LineUp {
     battery(job, batteryId).remove(clock.instant());
   }
 
-  /** Takes a removed battery back, under its old letter if that is still free. */
+  /**
+   * Takes a removed battery back, under its old letter if that is still free.
+   *
+   * @return false when there is no letter for it
+   */
   @Transactional
-  void restore(OpenJob job, UUID batteryId) {
-    Battery battery = battery(job, batteryId);
+  boolean restore(OpenJob job, UUID batteryId) {
+    return isBack(job, battery(job, batteryId));
+  }
+
+  private boolean isBack(OpenJob job, Battery battery) {
     if (!battery.isRemoved()) {
-      return;
+      return true;
     }
     boolean today = battery.letter().equals(Candidate.TODAY);
     boolean ownIsFree =
         batteries(job).stream().noneMatch(other -> other.letter().equals(battery.letter()));
-    battery.restore(
-        ownIsFree
-            ? battery.letter()
-            : freeLetter(job, today)
-                .orElseThrow(() -> new IllegalStateException("the line-up has no free letter")));
+    Optional<String> letter = ownIsFree ? Optional.of(battery.letter()) : freeLetter(job, today);
+    letter.ifPresent(battery::restore);
+    return letter.isPresent();
   }
 }

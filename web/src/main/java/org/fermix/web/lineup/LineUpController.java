@@ -47,6 +47,7 @@ class LineUpController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID removed,
+      @RequestParam(required = false) @Nullable String full,
       Display display,
       Model model) {
     OpenJob job = garage.open(visitor, id);
@@ -57,8 +58,9 @@ class LineUpController {
     model.addAttribute("cards", cards);
     model.addAttribute("hasToday", cards.stream().anyMatch(LabelCard::today));
     model.addAttribute("hasRoom", lineUp.freeLetter(job, false).isPresent());
-    if (removed != null) {
+    if (removed != null && lineUp.battery(job, removed).isRemoved()) {
       model.addAttribute("removed", LabelCard.of(lineUp.battery(job, removed), money));
+      model.addAttribute("full", full != null);
     }
     return "lineup/page";
   }
@@ -115,6 +117,7 @@ class LineUpController {
       Model model) {
     OpenJob job = garage.open(visitor, id);
     Battery battery = lineUp.battery(job, batteryId);
+    model.addAttribute("wasRemoved", battery.isRemoved());
     return form(
         job,
         display,
@@ -138,6 +141,7 @@ class LineUpController {
     OpenJob job = garage.open(visitor, id);
     Battery battery = lineUp.battery(job, batteryId);
     Form form = Form.typed(formOf(job, battery, display), parameters);
+    model.addAttribute("wasRemoved", battery.isRemoved());
     long shownVersion = version;
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -171,8 +175,8 @@ class LineUpController {
       @PathVariable UUID id,
       @PathVariable UUID batteryId) {
     OpenJob job = garage.open(visitor, id);
-    lineUp.restore(job, batteryId);
-    return "redirect:" + job.path(Stop.LINE_UP);
+    String back = "redirect:" + job.path(Stop.LINE_UP);
+    return lineUp.restore(job, batteryId) ? back : back + "?full&removed=" + batteryId;
   }
 
   private Form formOf(OpenJob job, Battery battery, Display display) {
