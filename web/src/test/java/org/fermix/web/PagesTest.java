@@ -254,6 +254,28 @@ class PagesTest extends WebTestBase {
         .doesNotContain("<html");
   }
 
+  /** Found by throwing nonsense at the running application. */
+  @Test
+  void nonsenseInAnAddressOrAFormIsNeverOurFault() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    assertThat(visit.get(job + "/bench?amps=0.000000001&hours=1").statusCode()).isEqualTo(200);
+    assertThat(
+            visit
+                .get(job + "/bench?temperature=-40&days=1000&amps=500&hours=500&years=20")
+                .statusCode())
+        .isEqualTo(200);
+    assertThat(visit.raw(job + "/bench?temperature=%zz")).startsWith("HTTP/1.1 400");
+    assertThat(
+            visit
+                .submit(job + "/need", job + "/need", Map.of("version", "abc", "currency", "EUR"))
+                .statusCode())
+        .isEqualTo(400);
+    assertThat(visit.submit(job + "/need", job + "/need", Map.of("currency", "EUR")).statusCode())
+        .isEqualTo(400);
+  }
+
   @Test
   void everyFigureOpensItsWorking() {
     Visit visit = new Visit(port);

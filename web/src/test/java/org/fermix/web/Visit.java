@@ -2,6 +2,7 @@ package org.fermix.web;
 
 import java.io.IOException;
 import java.net.CookieManager;
+import java.net.Socket;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
@@ -43,6 +44,31 @@ public final class Visit {
       request.headers(headers);
     }
     return send(request);
+  }
+
+  /**
+   * The status line for an address that a proper client would refuse to send; cookies are sent as
+   * they would be.
+   */
+  public String raw(String path) {
+    URI uri = URI.create(base);
+    try (Socket socket = new Socket(uri.getHost(), uri.getPort())) {
+      String cookies =
+          ((CookieManager) client.cookieHandler().orElseThrow())
+              .getCookieStore().getCookies().stream()
+                  .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                  .collect(Collectors.joining("; "));
+      String request =
+          "GET "
+              + path
+              + " HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: "
+              + cookies
+              + "\r\nConnection: close\r\n\r\n";
+      socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+      return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    }
   }
 
   /** Sends the form found on a page, with its token, as a browser would. */

@@ -163,6 +163,11 @@ record Workings(
     }
     Peukert peukert =
         Peukert.fromLabel(label().capacity().value(), label().reserveMinutes().get().value());
+    if (conditions.engineOffAmps() < peukert.amps() || conditions.engineOffAmps() > 25) {
+      remarks.add(
+          "The load lies outside the two rated currents, so Peukert's law is not used beside this.");
+      return;
+    }
     double second =
         peukert.hoursAt(conditions.engineOffAmps())
             * Math.max(0, shared.chargeReached() - keptCharge)
@@ -170,10 +175,6 @@ record Workings(
     terms.add(
         Term.derived("Peukert exponent from the two ratings", peukert.exponent(), Unit.SHARE));
     terms.add(Term.derived("hours by Peukert's law, warm, for comparison", second, Unit.HOUR));
-    if (conditions.engineOffAmps() < peukert.amps() || conditions.engineOffAmps() > 25) {
-      remarks.add(
-          "The load lies outside the two rated currents, where Peukert's law is not trusted.");
-    }
   }
 
   Working chargeReached() {

@@ -19,7 +19,7 @@ public final class EngineOff {
    * first (h); 0 when it is already below, {@link #LONGEST_HOURS} when it lasts longer.
    *
    * @param from state at the beginning
-   * @param currentA 0.01 to 1,000 A
+   * @param currentA 0 to 1,000 A; nothing drawn lasts longer than is answered
    * @param keptCharge surface charge to be kept, 0 to 1
    * @param endVolts lowest voltage the loads accept (V)
    */
@@ -29,7 +29,7 @@ public final class EngineOff {
       double currentA,
       double keptCharge,
       double endVolts) {
-    Check.within("current", currentA, 0.01, 1000, "A");
+    Check.within("current", currentA, 0, 1000, "A");
     Check.within("charge kept", keptCharge, 0, 1, "");
     if (!holds(battery, from, currentA, 0, keptCharge, endVolts)) {
       return 0;

@@ -3,6 +3,7 @@ package org.fermix.web.problem;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.HexFormat;
 import java.util.concurrent.ThreadLocalRandom;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.fermix.web.shared.NotHere;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -11,6 +12,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.ModelAndView;
 
@@ -19,9 +21,22 @@ import org.springframework.web.servlet.ModelAndView;
 class Problems {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
-  @ExceptionHandler({NotHere.class, MethodArgumentTypeMismatchException.class})
+  @ExceptionHandler(NotHere.class)
   ModelAndView notHere() {
     return page(HttpStatus.NOT_FOUND, "");
+  }
+
+  /** An address that cannot be is an unknown one; a form field that cannot be is a bad request. */
+  @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+  ModelAndView cannotBe(MethodArgumentTypeMismatchException mismatch) {
+    boolean address = mismatch.getParameter().hasParameterAnnotation(PathVariable.class);
+    return page(address ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST, "");
+  }
+
+  /** Thrown by the server for parameters it cannot decode. */
+  @ExceptionHandler(InvalidParameterException.class)
+  ModelAndView unreadable() {
+    return page(HttpStatus.BAD_REQUEST, "");
   }
 
   @ExceptionHandler(Exception.class)
