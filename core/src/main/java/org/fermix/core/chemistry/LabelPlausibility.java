@@ -7,11 +7,6 @@ package org.fermix.core.chemistry;
  * @param ccaPerAmpHourLow likely range of cold cranking amps per true ampere-hour (A/Ah)
  * @param ccaPerAmpHourHigh upper end
  * @param usableDepth depth of discharge planned with, by the default school (1)
- * @param peukertExponent when neither reserve capacity nor a second rating is stated (1)
  */
 public record LabelPlausibility(
-    double ampHoursPerKg,
-    double ccaPerAmpHourLow,
-    double ccaPerAmpHourHigh,
-    double usableDepth,
-    double peukertExponent) {}
+    double ampHoursPerKg, double ccaPerAmpHourLow, double ccaPerAmpHourHigh, double usableDepth) {}

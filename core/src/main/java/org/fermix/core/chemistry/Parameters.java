@@ -68,7 +68,6 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("ah per kg"),
         number("likely cca per ah low"),
         number("likely cca per ah high"),
-        number("usable depth"),
-        number("peukert exponent when unstated"));
+        number("usable depth"));
   }
 }

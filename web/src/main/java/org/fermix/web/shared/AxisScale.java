@@ -5,7 +5,8 @@ import java.math.RoundingMode;
 
 /**
  * Maps a quantity onto a horizontal axis, as a share of its width in per cent, so that a drawing
- * stretches with the page. Values beyond the ends stand at the ends; the drawing says so.
+ * stretches with the page. Values beyond the ends stand at the ends; the figure itself is told in
+ * words beside the drawing.
  *
  * @param left value at the left end
  * @param right value at the right end; may be smaller than left
@@ -29,11 +30,6 @@ public record AxisScale(double left, double right, boolean logarithmic) {
             ? Math.log(Math.max(value, 1e-9) / left) / Math.log(right / left)
             : (value - left) / (right - left);
     return 100 * Math.max(0, Math.min(1, share));
-  }
-
-  /** True when the value lies beyond an end. */
-  public boolean isOff(double value) {
-    return value < Math.min(left, right) || value > Math.max(left, right);
   }
 
   /** A position as an SVG attribute. */

@@ -41,7 +41,6 @@ class DisplayTest {
     assertThat(scale.at(20)).isEqualTo("0.00%");
     assertThat(scale.at(-45)).isEqualTo("100.00%");
     assertThat(scale.at(-60)).isEqualTo("100.00%");
-    assertThat(scale.isOff(-60)).isTrue();
     AxisScale days = AxisScale.log(1, 100);
     assertThat(days.at(10)).isEqualTo("50.00%");
   }
