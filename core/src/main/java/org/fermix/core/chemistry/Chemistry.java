@@ -22,6 +22,7 @@ public final class Chemistry {
   private final String shortName;
   private final Family family;
   private final CircuitParameters circuit;
+  private final Optional<ProtectionParameters> protection;
   private final StorageParameters storage;
   private final ChargingWindow charging;
   private final LifeParameters life;
@@ -35,6 +36,7 @@ public final class Chemistry {
     this.shortName = values.text("short name");
     this.family = Family.valueOf(values.text("family").toUpperCase(Locale.ROOT));
     this.circuit = values.circuit();
+    this.protection = values.protection();
     this.storage = values.storage();
     this.charging = values.charging();
     this.life = values.life();
@@ -100,6 +102,11 @@ public final class Chemistry {
   /** Circuit parameters of a 12 V battery. */
   public CircuitParameters circuit() {
     return circuit;
+  }
+
+  /** The protection usual for it; empty where it needs none. */
+  public Optional<ProtectionParameters> protection() {
+    return protection;
   }
 
   /** Self-discharge. */

@@ -17,7 +17,10 @@ package org.fermix.core.chemistry;
  * @param heatCapacityJPerKgK (J/(kg·K))
  * @param wearGrowth resistance grows by this times lost health (1)
  * @param lowestTrustedCharge below this charge the circuit is not trusted (1)
- * @param protectionVolts protection opens below this while cranking (V), 0 where there is none
+ * @param lowRateColdLoss share of a slow discharge lost per kelvin below 25 °C, beyond what the
+ *     wells explain (1/K)
+ * @param doubleLayerFarads per ampere-hour: how the charge-transfer voltage builds up (F/Ah)
+ * @param densityKgPerM3 of the whole battery (kg/m³)
  */
 public record CircuitParameters(
     int cells,
@@ -34,4 +37,6 @@ public record CircuitParameters(
     double heatCapacityJPerKgK,
     double wearGrowth,
     double lowestTrustedCharge,
-    double protectionVolts) {}
+    double lowRateColdLoss,
+    double doubleLayerFarads,
+    double densityKgPerM3) {}

@@ -1,6 +1,7 @@
 package org.fermix.core.chemistry;
 
 import java.util.Map;
+import java.util.Optional;
 
 /** One column of {@code parameters.csv}, turned into the typed groups. */
 record Parameters(String chemistry, Map<String, String> cells) {
@@ -37,7 +38,22 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("heat capacity"),
         number("resistance growth with wear"),
         number("lowest trusted charge"),
-        text("protection opens below").isBlank() ? 0 : number("protection opens below"));
+        number("low-rate cold loss"),
+        number("double layer"),
+        number("density"));
+  }
+
+  Optional<ProtectionParameters> protection() {
+    if (text("protection opens below").isBlank()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new ProtectionParameters(
+            number("protection opens below"),
+            number("protection opens at rest below"),
+            number("protection opens at charge"),
+            number("protection current"),
+            number("protection delay")));
   }
 
   StorageParameters storage() {

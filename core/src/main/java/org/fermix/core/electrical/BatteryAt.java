@@ -44,13 +44,32 @@ final class BatteryAt {
     restShiftVolts = battery.series() * p.restVoltsPerKelvin() * (temperatureC - 25);
   }
 
+  /** The ohmic part of the voltage lost for a current at a surface charge (V). */
+  double ohmicVolts(double surfaceCharge, double currentA) {
+    double usable = Math.max(1e-3, (surfaceCharge - unusable) / (1 - unusable));
+    return currentA * fullOhm * (1 - emptyRise + emptyRise / usable);
+  }
+
+  /** Current through the charge transfer at its voltage: the inverse of the steady law (A). */
+  double transferAmps(double transferVolts) {
+    return twiceExchangeA * Math.sinh(transferVolts / this.transferVolts);
+  }
+
+  /** How fast the wells level out (1/s). */
+  double ratePerSecond() {
+    return ratePerSecond;
+  }
+
   double surfaceCharge(ChargeState state) {
     return state.charge() - (1 - battery.surfaceShare()) * state.imbalance();
   }
 
   double restVolts(ChargeState state) {
-    return battery.series() * battery.chemistry().openCircuitVolts(surfaceCharge(state))
-        + restShiftVolts;
+    return openVolts(surfaceCharge(state));
+  }
+
+  double openVolts(double surfaceCharge) {
+    return battery.series() * battery.chemistry().openCircuitVolts(surfaceCharge) + restShiftVolts;
   }
 
   double volts(ChargeState state, double currentA) {
@@ -58,11 +77,8 @@ final class BatteryAt {
   }
 
   private double volts(double surfaceCharge, double currentA) {
-    double usable = Math.max(1e-3, (surfaceCharge - unusable) / (1 - unusable));
-    double ohmic = fullOhm * (1 - emptyRise + emptyRise / usable);
-    return battery.series() * battery.chemistry().openCircuitVolts(surfaceCharge)
-        + restShiftVolts
-        - currentA * ohmic
+    return openVolts(surfaceCharge)
+        - ohmicVolts(surfaceCharge, currentA)
         - transferVolts * arsinh(currentA / twiceExchangeA);
   }
 

@@ -1,8 +1,11 @@
 package org.fermix.core.electrical;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.CircuitParameters;
+import org.fermix.core.chemistry.ProtectionParameters;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Check;
@@ -22,6 +25,9 @@ import org.fermix.core.rating.CrankingTest;
  */
 public final class BatteryCircuit {
   private static final int RATING_STEPS = 60;
+  private static final double STAGE_STEP_S = 0.5;
+  private static final double POWER_STEP_S = 0.1;
+  private static final int POWER_STEPS = 150;
 
   private final Chemistry chemistry;
   private final CircuitParameters p;
@@ -119,6 +125,39 @@ public final class BatteryCircuit {
         resistanceOhm * (1 + p.wearGrowth() * (1 - health)));
   }
 
+  /**
+   * The same battery with a measured share of its rated cranking current left: the resistance is
+   * raised until its own rating test gives that share.
+   *
+   * @param crankingShare measured over rated cold cranking amps, 0.2 to 1.5
+   */
+  public BatteryCircuit measured(double crankingShare) {
+    Check.within("measured share of cranking amps", crankingShare, 0.2, 1.5, "");
+    double target = crankingShare * ratedAmps(CrankingTest.COLD_CRANKING);
+    double logFactor =
+        Roots.crossing(
+            log ->
+                withResistance(Math.exp(log)).lowestVolts(CrankingTest.COLD_CRANKING, target)
+                    - CrankingTest.COLD_CRANKING.minimumVolts() * series,
+            Math.log(0.2),
+            -Math.log(crankingShare),
+            Math.log(12),
+            1e-4);
+    return withResistance(Math.exp(logFactor));
+  }
+
+  /** The same battery with its resistance multiplied. */
+  BatteryCircuit withResistance(double factor) {
+    return new BatteryCircuit(
+        chemistry,
+        series,
+        ratedAmpHours,
+        massKg,
+        capacityAmpHours,
+        surfaceShare,
+        resistanceOhm * factor);
+  }
+
   /** Its chemistry. */
   public Chemistry chemistry() {
     return chemistry;
@@ -206,6 +245,133 @@ public final class BatteryCircuit {
         amps -> lowestVolts(test, amps) - limit, guess / 100, guess, guess * 20, guess * 1e-5);
   }
 
+  /**
+   * How the full battery does in what a test asks after its first criterion, at a current. Nothing
+   * is returned for a test that asks nothing more.
+   *
+   * @param currentA the rated current tested, 1 to 5,000 A
+   */
+  public List<StageRun> laterStages(CrankingTest test, double currentA) {
+    Check.within("test current", currentA, 1, 5000, "A");
+    List<StageRun> runs = new ArrayList<>();
+    ChargeState state = ChargeState.rested(1, test.temperatureC());
+    state = steps(state, currentA, test.seconds());
+    for (CrankingTest.LaterStage stage : test.laterStages()) {
+      state = after(state, 0, stage.restSeconds());
+      double current = currentA * stage.share();
+      double limit = stage.minimumVolts() * series;
+      double held = 0;
+      while (held < stage.seconds() && volts(state, current) >= limit) {
+        state = afterWarming(state, current, STAGE_STEP_S);
+        held += STAGE_STEP_S;
+      }
+      runs.add(new StageRun(stage, Math.min(held, stage.seconds())));
+    }
+    return runs;
+  }
+
+  private ChargeState steps(ChargeState from, double currentA, double seconds) {
+    ChargeState state = from;
+    for (int i = 0; i < RATING_STEPS; i++) {
+      state = afterWarming(state, currentA, seconds / RATING_STEPS);
+    }
+    return state;
+  }
+
+  /**
+   * A later stage of a rating test, run.
+   *
+   * @param secondsHeld how long the voltage stayed up (s)
+   */
+  public record StageRun(CrankingTest.LaterStage stage, double secondsHeld) {
+    /** True when it held as long as asked. */
+    public boolean passes() {
+      return secondsHeld >= stage.seconds();
+    }
+  }
+
+  /**
+   * Aircraft power rating: current while the full battery is held at half its nominal voltage (RTCA
+   * DO-293A and IEC 60952-1 in principle; content from memory). The peak is read at 0.3 s, the
+   * rating at 15 s.
+   *
+   * @param temperatureC −40 to 60 °C
+   */
+  public PowerRating powerRating(double temperatureC) {
+    Check.within("temperature", temperatureC, -40, 60, "°C");
+    ChargeState state = ChargeState.rested(1, temperatureC);
+    double peakA = 0;
+    double currentA = 0;
+    for (int i = 0; i < POWER_STEPS; i++) {
+      BatteryAt now = at(state.temperatureC());
+      ChargeState held = state;
+      double most = now.restVolts(held) / resistanceOhm;
+      currentA =
+          Roots.crossing(amps -> now.volts(held, amps) - 6 * series, 0, most / 2, most, 1e-3);
+      if (i * POWER_STEP_S <= 0.3) {
+        peakA = currentA;
+      }
+      state = afterWarming(now, state, currentA, 6 * series, POWER_STEP_S);
+    }
+    return new PowerRating(peakA, currentA);
+  }
+
+  /**
+   * Currents at half the nominal voltage.
+   *
+   * @param peakA after 0.3 s (A)
+   * @param ratedA after 15 s (A)
+   */
+  public record PowerRating(double peakA, double ratedA) {}
+
+  /**
+   * As {@link #afterWarming}, over minutes: in steps, and losing heat to the air round it by 8
+   * W/(m²·K) over its outside (engineering estimate).
+   *
+   * @param ambientC of the air round it (°C)
+   */
+  public ChargeState afterSoaking(
+      ChargeState from, double currentA, double seconds, double ambientC) {
+    double massHeat = massKg * p.heatCapacityJPerKgK();
+    double areaM2 = 6.6 * Math.pow(massKg / p.densityKgPerM3(), 2.0 / 3);
+    double fade = Math.exp(-8 * areaM2 / massHeat * seconds / RATING_STEPS);
+    ChargeState state = from;
+    for (int i = 0; i < RATING_STEPS; i++) {
+      ChargeState warm = afterWarming(state, currentA, seconds / RATING_STEPS);
+      state =
+          new ChargeState(
+              warm.charge(), warm.imbalance(), ambientC + (warm.temperatureC() - ambientC) * fade);
+    }
+    return state;
+  }
+
+  /**
+   * The largest current the battery gives for some seconds without falling below a voltage (A); 0
+   * when it is below already.
+   *
+   * @param seconds above 0 (s)
+   * @param minimumVolts at its terminals (V)
+   */
+  public double deliverableAmps(ChargeState state, double seconds, double minimumVolts) {
+    BatteryAt now = at(state.temperatureC());
+    BatteryAt.Pulse pulse = now.pulse(state, seconds);
+    if (pulse.volts(0) <= minimumVolts) {
+      return 0;
+    }
+    double most = pulse.volts(0) / resistanceOhm;
+    return Roots.crossing(amps -> pulse.volts(amps) - minimumVolts, 0, most / 3, most, 1e-3);
+  }
+
+  /** Capacitance that the charge-transfer voltage builds up across (F). */
+  double doubleLayerFarads() {
+    return p.doubleLayerFarads() * ratedAmpHours / series;
+  }
+
+  /** The capacity its label gives at the 20-hour rate, when new (Ah). */
+  public double ratedAmpHours() {
+    return ratedAmpHours;
+  }
+
   /** The lowest charge at which the circuit is trusted (1). */
   public double lowestTrustedCharge() {
     return p.lowestTrustedCharge();
@@ -213,7 +379,7 @@ public final class BatteryCircuit {
 
   /** The voltage below which its protection opens while cranking (V), 0 where it has none. */
   public double protectionVolts() {
-    return p.protectionVolts() * series;
+    return chemistry.protection().map(ProtectionParameters::crankVolts).orElse(0.0) * series;
   }
 
   /** The circuit at one temperature. */

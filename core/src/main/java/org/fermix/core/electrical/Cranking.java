@@ -1,6 +1,7 @@
 package org.fermix.core.electrical;
 
 import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.Starter;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Roots;
 import org.hipparchus.special.Erf;
@@ -19,34 +20,27 @@ public final class Cranking {
   public static final double VOLTS_SIGMA = 0.4;
 
   private static final double CURRENT_TOLERANCE = 0.02;
-  private static final double ACCESSORY_A = 10;
+
+  /** Ignition, pumps and contactor while cranking (A); estimate. */
+  public static final double ACCESSORY_A = 10;
+
   private static final double SETTLING_S = 1.5;
-  private static final double BRUSH_VOLTS = 1.4;
-  private static final double GEAR_EFFICIENCY = 0.85;
   private static final double RPM_PER_RADIAN = 60 / (2 * Math.PI);
 
   private final BatteryCircuit battery;
   private final Engine engine;
-  private final double windingOhm25;
-  private final double idleA;
-  private final double voltSecondsPerRadian;
+  private final Starter starter;
   private final double voltageFloor;
 
   /** The pair of one battery and one engine. */
   public Cranking(BatteryCircuit battery, Engine engine) {
     this.battery = battery;
     this.engine = engine;
-    double series = engine.series();
-    this.windingOhm25 = 0.018 / engine.starterKw() * series * series;
-    this.idleA = 30 * engine.starterKw() / series;
-    double freeRpm =
-        Math.max(
-            engine.engineClass().start().freeRpmLeast(),
-            engine.engineClass().start().freeRpmBase()
-                + engine.engineClass().start().freeRpmPerLitre() * engine.displacementLitres());
-    this.voltSecondsPerRadian = (12 * series - BRUSH_VOLTS - 0.4) / (freeRpm / RPM_PER_RADIAN);
+    this.starter = engine.starter();
     this.voltageFloor =
-        Math.max(engine.engineClass().start().voltageFloor() * series, battery.protectionVolts());
+        Math.max(
+            engine.engineClass().start().voltageFloor() * engine.series(),
+            battery.protectionVolts());
   }
 
   /** The lowest voltage at which the engine still fires and the battery stays connected (V). */
@@ -60,12 +54,19 @@ public final class Cranking {
    * @param state of the battery before anything is switched on
    */
   public CrankPoint crank(ChargeState state) {
-    double temperatureC = state.temperatureC();
-    BatteryAt cold = battery.at(temperatureC);
-    ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(temperatureC));
-    double pathOhm =
-        engine.cableMilliohm() / 1000 + windingOhm25 * (1 + 0.0039 * (temperatureC - 25));
-    return new Balance(cold.pulse(ready, SETTLING_S), engine.dragAt(temperatureC), pathOhm).solve();
+    return crank(state, state.temperatureC());
+  }
+
+  /**
+   * As {@link #crank(ChargeState)} where the engine's temperature differs from the battery's.
+   *
+   * @param engineC of engine, oil and starter (°C)
+   */
+  public CrankPoint crank(ChargeState state, double engineC) {
+    BatteryAt cold = battery.at(state.temperatureC());
+    ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(engineC));
+    double pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(engineC);
+    return new Balance(cold.pulse(ready, SETTLING_S), engine.dragAt(engineC), pathOhm).solve();
   }
 
   /**
@@ -93,6 +94,26 @@ public final class Cranking {
     return 0.15 + engine.revolutionsToFire(temperatureC) * 60 / Math.max(1, point.rpm());
   }
 
+  /**
+   * Charge one start takes (Ah): cranking until it fires, 8 % more for the inrush (engineering
+   * estimate), and a diesel's glow plugs.
+   */
+  public double ampHoursPerStart(CrankPoint point, double temperatureC) {
+    return (1.08 * (point.currentA() + ACCESSORY_A) * secondsToFire(point, temperatureC)
+            + engine.glowAmps() * engine.glowSeconds(temperatureC))
+        / 3600;
+  }
+
+  /** The battery of the pair. */
+  BatteryCircuit battery() {
+    return battery;
+  }
+
+  /** The engine of the pair. */
+  Engine engine() {
+    return engine;
+  }
+
   /** Starter and engine in balance at one temperature and state of the battery. */
   private final class Balance {
     private final BatteryAt.Pulse pulse;
@@ -106,16 +127,20 @@ public final class Cranking {
     }
 
     CrankPoint solve() {
-      double mostA = (pulse.volts(0) - BRUSH_VOLTS) / pathOhm;
-      if (mostA <= idleA || surplusTorque(mostA) <= 0) {
+      double mostA = (pulse.volts(0) - Starter.BRUSH_VOLTS) / pathOhm;
+      if (mostA <= starter.idleA() || surplusTorque(mostA) <= 0) {
         return stalled();
       }
-      if (surplusTorque(idleA) >= 0) {
-        return at(idleA);
+      if (surplusTorque(starter.idleA()) >= 0) {
+        return at(starter.idleA());
       }
       double currentA =
           Roots.crossing(
-              this::surplusTorque, idleA, idleA + 0.25 * (mostA - idleA), mostA, CURRENT_TOLERANCE);
+              this::surplusTorque,
+              starter.idleA(),
+              starter.idleA() + 0.25 * (mostA - starter.idleA()),
+              mostA,
+              CURRENT_TOLERANCE);
       CrankPoint point = at(currentA);
       return point.rpm() <= 0 ? stalled() : point;
     }
@@ -125,12 +150,13 @@ public final class Cranking {
     }
 
     private double radiansPerSecond(double volts, double currentA) {
-      return (volts - currentA * pathOhm - BRUSH_VOLTS) / voltSecondsPerRadian;
+      return (volts - currentA * pathOhm - Starter.BRUSH_VOLTS) / starter.voltSecondsPerRadian();
     }
 
     private double surplusTorque(double currentA) {
       double rpm = radiansPerSecond(volts(currentA), currentA) * RPM_PER_RADIAN;
-      return GEAR_EFFICIENCY * voltSecondsPerRadian * (currentA - idleA) - drag.torque(rpm);
+      return Starter.GEAR_EFFICIENCY * starter.voltSecondsPerRadian() * (currentA - starter.idleA())
+          - drag.torque(rpm);
     }
 
     private CrankPoint at(double currentA) {

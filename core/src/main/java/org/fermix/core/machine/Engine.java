@@ -72,6 +72,16 @@ public record Engine(
     return nominalVolts / 12.0;
   }
 
+  /** Its starter, referred to the crankshaft. */
+  public Starter starter() {
+    return Starter.of(this);
+  }
+
+  /** The gas in its cylinders while cranking. */
+  public Compression compression() {
+    return new Compression(this);
+  }
+
   /** The engine's drag at one temperature of its oil; docs/model.md, section 2. */
   public DragAt dragAt(double temperatureC) {
     EngineClass.Drag drag = engineClass.drag();

@@ -17,8 +17,19 @@ public record EngineClass(
    * @param constantKpa friction and compression losses (kPa)
    * @param viscousKpa part that follows oil viscosity and speed, at 100 mm²/s and 220 rpm (kPa)
    * @param referenceLitres displacement at which the two hold without correction (l)
+   * @param compressionRatio usual; trapped, for two-strokes (1)
+   * @param inertiaPerLitre of crankshaft, flywheel and pistons (kg·m²/l)
+   * @param decompressorFromLitres cylinders from this size have an automatic decompressor (l)
+   * @param compressionHeld share of the ideal gauge pressure that leakage leaves (1)
    */
-  public record Drag(double constantKpa, double viscousKpa, double referenceLitres) {}
+  public record Drag(
+      double constantKpa,
+      double viscousKpa,
+      double referenceLitres,
+      double compressionRatio,
+      double inertiaPerLitre,
+      double decompressorFromLitres,
+      double compressionHeld) {}
 
   /**
    * Starter and firing.
@@ -81,7 +92,11 @@ public record EngineClass(
         new Drag(
             row.number("drag_constant_kpa"),
             row.number("drag_viscous_kpa"),
-            row.number("reference_litres")),
+            row.number("reference_litres"),
+            row.number("compression_ratio"),
+            row.number("inertia_per_litre"),
+            row.number("decompressor_from_litres"),
+            row.number("compression_held")),
         new Start(
             row.number("starter_kw_base"),
             row.number("starter_kw_per_litre"),

@@ -107,7 +107,7 @@ final class Spice {
         "C2 h2 0 " + c2 + " ic=" + charge,
         "R12 h1 h2 " + (1 / c1 + 1 / c2) / rate,
         "BI h1 0 I=v(load)",
-        "CD ve 0 5 ic=0",
+        "CD ve 0 " + battery.doubleLayerFarads() + " ic=0",
         "BE ve 0 I=" + twiceExchange + "*sinh(v(ve)/" + thermal + ")",
         "BL 0 ve I=v(load)",
         "BV out 0 V="
