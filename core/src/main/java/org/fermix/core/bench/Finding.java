@@ -23,6 +23,18 @@ public record Finding(Code code, double found, double needed) {
     GOES_IN,
     /** Goes in with play; found is the play lengthwise, needed widthwise (mm). */
     WANTS_SPACER,
+    /** Goes in only turned half round; found is the least spare on any side (mm). */
+    GOES_IN_TURNED,
+    /** Goes in only across the tray; found is the least spare on any side (mm). */
+    GOES_IN_ACROSS,
+    /** Goes in only lying on its side, where its maker allows; found as above (mm). */
+    GOES_IN_LYING,
+    /** The leads meet its terminals only with an adapter. */
+    WANTS_ADAPTER,
+    /** No proper adapter joins the leads to its terminals. */
+    NO_ADAPTER,
+    /** Battery voltage; needed is the system's (V). */
+    WRONG_VOLTAGE,
     /** Cold cranking amps (A). */
     CRANKING,
     /** Reserve capacity (min). */

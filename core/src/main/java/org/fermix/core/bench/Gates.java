@@ -6,21 +6,17 @@ import java.util.Optional;
 import org.fermix.core.charging.ChargingVerdict;
 import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.fit.Fit;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.rating.CrankingTest;
-import org.fermix.core.reserve.EngineOff;
+import org.fermix.core.reserve.RatedCapacity;
 
 /** The gates of one label against one need; they do not depend on the conditions. */
 final class Gates {
   private static final double CLOSE_SHARE = 1.05;
   private static final double CLOSE_MM = 3;
-  private static final double RESERVE_AMPS = 25;
-  private static final double RESERVE_C = 26.7;
-  private static final double RESERVE_END_VOLTS = 10.5;
 
   private Gates() {}
 
@@ -38,6 +34,15 @@ final class Gates {
   }
 
   private static GateResult fits(Need need, Label label) {
+    int systemVolts = need.engine().nominalVolts();
+    if (label.build().nominalVolts() != systemVolts) {
+      return GateResult.of(
+          Gate.FITS,
+          Mark.FAILS,
+          Finding.Code.WRONG_VOLTAGE,
+          label.build().nominalVolts(),
+          systemVolts);
+    }
     if (need.tray().isEmpty()) {
       return GateResult.of(Gate.FITS, Mark.UNKNOWN, Finding.Code.TRAY_NOT_MEASURED, 0, 0);
     }
@@ -49,8 +54,17 @@ final class Gates {
     if (!fit.sideMatches()) {
       findings.add(new Finding(Finding.Code.WRONG_SIDE, 0, 0));
     }
+    if (fit.terminals().match() == Fit.Terminals.Match.NONE) {
+      findings.add(new Finding(Finding.Code.NO_ADAPTER, 0, 0));
+    }
     if (!findings.isEmpty()) {
       return new GateResult(Gate.FITS, Mark.FAILS, findings);
+    }
+    if (fit.terminals().match() == Fit.Terminals.Match.WITH_ADAPTER) {
+      return GateResult.of(Gate.FITS, Mark.CLOSE, Finding.Code.WANTS_ADAPTER, 0, 0);
+    }
+    if (fit.orientation() != Fit.Orientation.UPRIGHT) {
+      return GateResult.of(Gate.FITS, Mark.CLOSE, turned(fit.orientation()), least(fit), 0);
     }
     if (fit.wantsSpacer()) {
       return GateResult.of(
@@ -60,10 +74,22 @@ final class Gates {
           fit.spareLengthMm(),
           fit.spareWidthMm());
     }
-    double least = Math.min(fit.spareLengthMm(), Math.min(fit.spareWidthMm(), fit.spareHeightMm()));
     Mark mark =
         fit.spareHeightMm() < CLOSE_MM && fit.spareHeightMm() > 0 ? Mark.CLOSE : Mark.CLEARS;
-    return GateResult.of(Gate.FITS, mark, Finding.Code.GOES_IN, least, 0);
+    return GateResult.of(Gate.FITS, mark, Finding.Code.GOES_IN, least(fit), 0);
+  }
+
+  private static Finding.Code turned(Fit.Orientation orientation) {
+    return switch (orientation) {
+      case UPRIGHT -> Finding.Code.GOES_IN;
+      case TURNED_ROUND -> Finding.Code.GOES_IN_TURNED;
+      case ACROSS -> Finding.Code.GOES_IN_ACROSS;
+      case LYING -> Finding.Code.GOES_IN_LYING;
+    };
+  }
+
+  private static double least(Fit fit) {
+    return Math.min(fit.spareLengthMm(), Math.min(fit.spareWidthMm(), fit.spareHeightMm()));
   }
 
   private static void tooLarge(List<Finding> findings, Finding.Code code, double spareMm) {
@@ -97,19 +123,12 @@ final class Gates {
           Gate.MINIMUM_RESERVE,
           Mark.UNKNOWN,
           Finding.Code.RESERVE_NOT_STATED,
-          reserveMinutes(circuit),
+          RatedCapacity.reserveMinutes(circuit),
           needed);
     }
     double found = label.reserveMinutes().get().value();
     return GateResult.of(
         Gate.MINIMUM_RESERVE, mark(found, needed), Finding.Code.RESERVE, found, needed);
-  }
-
-  /** The circuit's own answer to the reserve-capacity test of SAE J537 (min). */
-  static double reserveMinutes(BatteryCircuit circuit) {
-    return 60
-        * EngineOff.hours(
-            circuit, ChargeState.rested(1, RESERVE_C), RESERVE_AMPS, 0, RESERVE_END_VOLTS);
   }
 
   private static Mark mark(double found, double needed) {

@@ -13,4 +13,9 @@ public record CaseSize(double lengthMm, double widthMm, double heightMm) {
     Check.within("width", widthMm, 20, 1000, "mm");
     Check.within("height", heightMm, 20, 1000, "mm");
   }
+
+  /** Outer volume (l). */
+  public double litres() {
+    return lengthMm * widthMm * heightMm / 1e6;
+  }
 }

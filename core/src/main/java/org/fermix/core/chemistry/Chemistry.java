@@ -25,6 +25,7 @@ public final class Chemistry {
   private final Optional<ProtectionParameters> protection;
   private final StorageParameters storage;
   private final ChargingWindow charging;
+  private final AcceptanceParameters acceptance;
   private final LifeParameters life;
   private final LabelPlausibility plausibility;
   private final double[] openCircuitVolts;
@@ -39,6 +40,7 @@ public final class Chemistry {
     this.protection = values.protection();
     this.storage = values.storage();
     this.charging = values.charging();
+    this.acceptance = values.acceptance();
     this.life = values.life();
     this.plausibility = values.plausibility();
     this.openCircuitVolts = openCircuit;
@@ -117,6 +119,11 @@ public final class Chemistry {
   /** Voltages it may be charged at. */
   public ChargingWindow charging() {
     return charging;
+  }
+
+  /** How it takes charge. */
+  public AcceptanceParameters acceptance() {
+    return acceptance;
   }
 
   /** Calendar and cycle life. */

@@ -7,6 +7,11 @@ package org.fermix.core.chemistry;
  * @param halvingK temperature rise that halves it (K)
  * @param cyclesToEmpty full cycles to end of life (1)
  * @param cycleExponent cycles at depth D are cyclesToEmpty × D^−exponent (1)
+ * @param weibullShape how closely lives of one kind lie together (1)
  */
 public record LifeParameters(
-    double calendarYears, double halvingK, double cyclesToEmpty, double cycleExponent) {}
+    double calendarYears,
+    double halvingK,
+    double cyclesToEmpty,
+    double cycleExponent,
+    double weibullShape) {}

@@ -71,12 +71,24 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("charge reached below full"));
   }
 
+  AcceptanceParameters acceptance() {
+    return new AcceptanceParameters(
+        number("float"),
+        number("temperature compensation") / 1000,
+        number("charges from temperature"),
+        number("charges to temperature"),
+        number("acceptance time"),
+        number("charge efficiency"),
+        number("most charge rate"));
+  }
+
   LifeParameters life() {
     return new LifeParameters(
         number("calendar life"),
         number("life halves per"),
         number("cycles to empty"),
-        number("cycle exponent"));
+        number("cycle exponent"),
+        number("life spread"));
   }
 
   LabelPlausibility plausibility() {

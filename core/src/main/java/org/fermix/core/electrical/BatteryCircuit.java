@@ -56,11 +56,11 @@ public final class BatteryCircuit {
     this.resistanceOhm = resistanceOhm;
   }
 
-  /** The circuit of a 12 V battery, calibrated from its label. */
+  /** The circuit of a battery, calibrated from its label. */
   public static BatteryCircuit of(Label label) {
     return calibrated(
         label.chemistry(),
-        1,
+        label.build().series(),
         label.capacity().value(),
         label.mass().value(),
         label.credibleCranking());
@@ -388,7 +388,7 @@ public final class BatteryCircuit {
   }
 
   /** 0.5, 1 or 2 for a 6, 12 or 24 V battery. */
-  double series() {
+  public double series() {
     return series;
   }
 

@@ -20,6 +20,7 @@ import org.fermix.core.rating.CrankingTest;
  * @param massKg printed mass (kg)
  * @param size outer size
  * @param price in the owner's currency
+ * @param build voltage and terminals
  */
 public record Label(
     String name,
@@ -30,13 +31,38 @@ public record Label(
     Optional<Given> massKg,
     CaseSize size,
     TerminalSide positiveSide,
-    Given price) {
+    Given price,
+    Build build) {
   /**
    * Capacity at the 20-hour rate over what a 25 A discharge delivers, lead; trade range 1.3–1.6.
    */
   private static final double TWENTY_HOUR_OVER_RESERVE = 1.45;
 
   private static final double LITHIUM_OVER_RESERVE = 1.03;
+
+  /** A 12 V label that does not name its terminals. */
+  public Label(
+      String name,
+      Chemistry chemistry,
+      CrankingRating cranking,
+      Optional<Given> capacityAh,
+      Optional<Given> reserveMinutes,
+      Optional<Given> massKg,
+      CaseSize size,
+      TerminalSide positiveSide,
+      Given price) {
+    this(
+        name,
+        chemistry,
+        cranking,
+        capacityAh,
+        reserveMinutes,
+        massKg,
+        size,
+        positiveSide,
+        price,
+        Build.TWELVE_VOLT);
+  }
 
   /** Refuses what no label says. */
   public Label {
@@ -69,7 +95,9 @@ public record Label(
                 massKg.map(
                     mass ->
                         Given.assumed(
-                            mass.value() * chemistry.plausibility().ampHoursPerKg(),
+                            mass.value()
+                                * chemistry.plausibility().ampHoursPerKg()
+                                / build.series(),
                             Unit.AMPERE_HOUR,
                             "from the mass; the label states no Ah")))
         .orElseGet(
@@ -110,7 +138,7 @@ public record Label(
     return massKg.orElseGet(
         () ->
             Given.assumed(
-                capacity().value() / chemistry.plausibility().ampHoursPerKg(),
+                capacity().value() * build.series() / chemistry.plausibility().ampHoursPerKg(),
                 Unit.KILOGRAM,
                 "from capacity and chemistry; the label states no mass"));
   }

@@ -49,6 +49,13 @@ public final class GateWords {
               ? "fits, nothing to spare"
               : "fits, " + millimetres(found, display) + " spare";
       case WANTS_SPACER -> "fits, spacer " + millimetres(Math.max(found, needed), display);
+      case GOES_IN_TURNED -> "fits turned round, " + millimetres(found, display) + " spare";
+      case GOES_IN_ACROSS -> "fits across the tray, " + millimetres(found, display) + " spare";
+      case GOES_IN_LYING -> "fits lying, if its maker allows it";
+      case WANTS_ADAPTER -> "fits, terminal adapter needed";
+      case NO_ADAPTER -> "its terminals do not take these leads";
+      case WRONG_VOLTAGE ->
+          volts(found, display) + " battery, " + volts(needed, display) + " needed";
       case CRANKING -> display.show(found, Unit.AMPERE).text();
       case RESERVE -> display.show(found, Unit.MINUTE).text();
       case RESERVE_NOT_STATED -> "not stated; about " + display.show(found, Unit.MINUTE).text();
