@@ -1,0 +1,56 @@
+package org.fermix.core.storage;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import org.fermix.core.quantity.Check;
+
+/**
+ * Mean temperature where it is parked, month by month from January (°C), −40 to 60 °C.
+ *
+ * @param monthlyC twelve values
+ */
+public record Seasons(List<Double> monthlyC) {
+  /** Days of a month as used here (d): a twelfth of a year. */
+  public static final double DAYS_PER_MONTH = 365.25 / 12;
+
+  /** Refuses anything but twelve temperatures. */
+  public Seasons {
+    if (monthlyC.size() != 12) {
+      throw new IllegalArgumentException(
+          "a year needs 12 monthly temperatures, had " + monthlyC.size());
+    }
+    monthlyC.forEach(each -> Check.within("monthly temperature", each, -40, 60, "°C"));
+    monthlyC = List.copyOf(monthlyC);
+  }
+
+  /** The same temperature all year. */
+  public static Seasons steady(double temperatureC) {
+    return new Seasons(IntStream.range(0, 12).mapToObj(month -> temperatureC).toList());
+  }
+
+  /**
+   * A sine between a winter and a summer mean.
+   *
+   * @param southern true where January is summer
+   */
+  public static Seasons between(double winterC, double summerC, boolean southern) {
+    double mean = (winterC + summerC) / 2;
+    double swing = (summerC - winterC) / 2 * (southern ? -1 : 1);
+    // Middle of January and July are the extremes.
+    return new Seasons(
+        IntStream.range(0, 12)
+            .mapToObj(month -> mean - swing * Math.cos(2 * Math.PI * month / 12))
+            .toList());
+  }
+
+  /** Temperature of the month that holds a day counted from 1 January, any year (°C). */
+  public double atDay(double dayOfYear) {
+    int month = (int) Math.floor(dayOfYear / DAYS_PER_MONTH);
+    return monthlyC.get(Math.floorMod(month, 12));
+  }
+
+  /** The coldest month's mean (°C). */
+  public double coldestC() {
+    return monthlyC.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
+  }
+}
