@@ -17,6 +17,10 @@ public record LifeEstimate(double calendarYears, double cyclingPerYear) {
   /** Standard deviation of ln(life); estimate. */
   public static final double SIGMA = 0.35;
 
+  /** Capacity lost to sulfation that ends a starting battery's life; engineering estimate. */
+  private static final double LOSS_AT_END = 0.4;
+
+  private static final double UNDERCHARGED_BELOW = 0.9;
   private static final double DAYS_PER_YEAR = 365.25;
   private static final double DEPTH_OF_A_START = 0.01;
 
@@ -62,6 +66,30 @@ public record LifeEstimate(double calendarYears, double cyclingPerYear) {
    */
   public double healthAt(double ageYears) {
     return Math.max(0.4, 1 - 0.2 * Math.pow(ageYears / years(), 1.5));
+  }
+
+  /**
+   * The estimate with what shortens a life further.
+   *
+   * @param sulfationPerYear share of capacity lost to sulfation a year, see {@link Sulfation} (1/y)
+   * @param chargeReached charge it reaches in use; lead kept below 0.9 sulfates (1)
+   */
+  public LifeEstimate withAbuse(
+      Chemistry chemistry, double sulfationPerYear, double chargeReached) {
+    Check.within("sulfation", sulfationPerYear, 0, 20, "1/y");
+    Check.within("charge reached", chargeReached, 0, 1, "");
+    double chronic =
+        chemistry.isLead() && chargeReached < UNDERCHARGED_BELOW
+            ? 12 * Sulfation.perMonth(chargeReached, 25)
+            : 0;
+    return new LifeEstimate(
+        calendarYears, cyclingPerYear + (sulfationPerYear + chronic) / LOSS_AT_END);
+  }
+
+  /** Cycles to end of life at a depth (1). */
+  public static double cyclesAt(Chemistry chemistry, double depth) {
+    Check.within("depth of discharge", depth, 0.001, 1, "");
+    return cycles(chemistry.life(), depth);
   }
 
   private static double cycles(LifeParameters life, double depth) {
