@@ -30,6 +30,7 @@ class ArchitectureTest {
           "life",
           "cost",
           "fit",
+          "permission",
           "bench",
           "decision");
 

@@ -1,0 +1,66 @@
+package org.fermix.core.permission;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * What a data sheet states, line by line as it is worded. Silence stays silence.
+ *
+ * @param lines in the sheet's order
+ */
+public record DataSheet(List<Line> lines) {
+  private static final Pattern NUMBER = Pattern.compile("[-+−]?\\d+(?:[.,]\\d+)?");
+  private static final Pattern YES =
+      Pattern.compile("yes|built in|included|fitted|standard|integrated|passed|allowed|ok");
+  private static final Pattern NO =
+      Pattern.compile("no|none|not|not fitted|not included|without|optional|not allowed|n a");
+
+  /** Copies the list. */
+  public DataSheet {
+    lines = List.copyOf(lines);
+  }
+
+  /**
+   * One line.
+   *
+   * @param words what it names
+   * @param value what it says, as printed
+   */
+  public record Line(String words, String value) {
+    /** The number in the value, if there is exactly one. */
+    Optional<Double> number() {
+      Matcher matcher = NUMBER.matcher(value);
+      if (!matcher.find()) {
+        return Optional.empty();
+      }
+      double number = Double.parseDouble(matcher.group().replace('−', '-').replace(',', '.'));
+      return matcher.find() ? Optional.empty() : Optional.of(number);
+    }
+
+    /** True for a plain yes, false for a plain no, empty for anything else. */
+    Optional<Boolean> yes() {
+      String plain = Property.plain(value);
+      if (NO.matcher(plain).matches()) {
+        return Optional.of(false);
+      }
+      return YES.matcher(plain).matches() ? Optional.of(true) : Optional.empty();
+    }
+  }
+
+  /** The lines that speak of a property. */
+  public List<Line> on(Property property) {
+    return lines.stream()
+        .filter(line -> Property.meantBy(line.words()).equals(Optional.of(property)))
+        .toList();
+  }
+
+  /** Lines whose words are not known; the owner is asked what they mean. */
+  public List<Line> notUnderstood() {
+    List<Line> unknown = new ArrayList<>(lines);
+    unknown.removeIf(line -> Property.meantBy(line.words()).isPresent());
+    return unknown;
+  }
+}
