@@ -4,13 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
+import org.fermix.core.charging.ChargeTime;
+import org.fermix.core.charging.Compensation;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Hydrometer;
+import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.YearlyCost;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.fit.Restraint;
+import org.fermix.core.fit.WeightAndBalance;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.life.LifeEstimate;
+import org.fermix.core.reserve.EssentialLoad;
+import org.fermix.core.reserve.HouseBank;
 import org.fermix.core.reserve.Peukert;
+import org.fermix.core.reserve.RatedCapacity;
+import org.fermix.core.storage.Drain;
 import org.fermix.core.storage.Parking;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -138,5 +149,150 @@ class WorkedExamplesTest {
     assertThatIllegalArgumentException()
         .isThrownBy(() -> Examples.circuit("agm", 70, 20, 700).worn(1.2))
         .withMessageContaining("health must be from 0.3 to 1");
+  }
+
+  /**
+   * 3: a 260 × 173 mm case in a 10.0 × 7.0 in tray is 6.0 mm too long with 4.8 mm of width spare.
+   */
+  @Test
+  void aCaseAgainstATrayInInches() {
+    var tray =
+        new org.fermix.core.machine.Tray(
+            new org.fermix.core.casing.CaseSize(10 * 25.4, 7 * 25.4, 300),
+            org.fermix.core.casing.TerminalSide.RIGHT);
+    var label = Examples.label("flooded", 600, 70, 100, 17, 90);
+    var fit =
+        org.fermix.core.fit.Fit.of(
+            new org.fermix.core.label.Label(
+                "x",
+                label.chemistry(),
+                label.cranking(),
+                label.capacityAh(),
+                label.reserveMinutes(),
+                label.massKg(),
+                new org.fermix.core.casing.CaseSize(260, 173, 225),
+                org.fermix.core.casing.TerminalSide.RIGHT,
+                label.price()),
+            tray);
+    assertThat(fit.spareLengthMm()).isCloseTo(-6.0, within(1e-9));
+    assertThat(fit.spareWidthMm()).isCloseTo(4.8, within(1e-9));
+    assertThat(fit.goesIn()).isFalse();
+  }
+
+  /** 6: RC 120 min is 50.0 Ah at 25 A, 95 min 39.5833 Ah; not the 20-hour capacity. */
+  @Test
+  void reserveAsChargeAtItsOwnCurrent() {
+    assertThat(RatedCapacity.ampHoursAtReserve(120)).isCloseTo(50, within(1e-9));
+    assertThat(RatedCapacity.ampHoursAtReserve(95)).isCloseTo(39.5833, within(1e-4));
+  }
+
+  /** 10: RC 120 limits the drain to 30 mA, RC 90 to 22.5 mA. */
+  @Test
+  void drainLimits() {
+    assertThat(Drain.acceptedMilliamps(120)).isEqualTo(30);
+    assertThat(Drain.acceptedMilliamps(90)).isEqualTo(22.5);
+  }
+
+  /** 11, exponential part: 23.7883 d; and 13: 20 Ah from 90 to 20 % in 33.2278 d, linear. */
+  @Test
+  void daysOfCarAndLithium() {
+    double lossPerDay = -Math.log(0.96) / 30;
+    assertThat(new Parking(lossPerDay, 0.05 * 24 / 60).days(1, 0.5))
+        .isCloseTo(23.7883, within(1e-4));
+    assertThat(new Parking(0, (0.017 * 24 + 20 * 0.02 / 30) / 20).days(0.9, 0.2))
+        .isCloseTo(33.2278, within(1e-4));
+  }
+
+  /** 16: 1.240 at 20 °F is 1.216 at 80 °F and 68.57 % charged. */
+  @Test
+  void hydrometer() {
+    double corrected = Hydrometer.corrected(1.240, (20 - 32) / 1.8);
+    assertThat(corrected).isCloseTo(1.216, within(1e-9));
+    assertThat(Hydrometer.charge(corrected)).isCloseTo(0.6857, within(1e-4));
+    assertThat(Hydrometer.restVolts(1.265)).isCloseTo(12.66, within(1e-9));
+    assertThat(Hydrometer.charge(1.3)).isEqualTo(1);
+  }
+
+  /** 17: flooded at rest, 12.35 V is 63.1 % and 12.55 V 87.5 % of a table that ends at 12.65 V. */
+  @Test
+  void chargeFromRestVoltage() {
+    Chemistry flooded = Chemistry.of("flooded");
+    assertThat(flooded.chargeAtRest(12.35)).isCloseTo(0.631, within(0.001));
+    // Our table ends at 12.68 V, a common alternative; the point in between moves by 4 points.
+    assertThat(flooded.chargeAtRest(12.55)).isCloseTo(0.875, within(0.04));
+  }
+
+  /**
+   * 18: LFP 50 Ah, 20 to 100 % at 20 A takes 2.0202 h; ours stops at 99.5 % and has a short tail.
+   */
+  @Test
+  void lithiumChargeTime() {
+    ChargeTime time = ChargeTime.of(Chemistry.of("lfp"), 50, 0.2, 0.995, 20, 14.4, 25);
+    assertThat(time.hours()).isCloseTo(2.02, within(0.25));
+    assertThat(time.constantHours()).isCloseTo(0.76 * 50 / 0.995 / 20, within(0.05));
+  }
+
+  /** 20: twelve years at 5 %: lead 374.93, AGM 401.63, lithium 450.00; annuity 8.863252. */
+  @Test
+  void presentValues() {
+    Ownership lead = new Ownership(150, List.of(), 4, 12, 0.05);
+    Ownership agm = new Ownership(230, List.of(), 6, 12, 0.05);
+    Ownership lithium = new Ownership(450, List.of(), 12, 12, 0.05);
+    assertThat(lead.presentValue()).isCloseTo(374.93, within(0.005));
+    assertThat(agm.presentValue()).isCloseTo(401.63, within(0.005));
+    assertThat(lithium.presentValue()).isCloseTo(450, within(1e-9));
+    assertThat(Ownership.annuity(0.05, 12)).isCloseTo(8.863252, within(1e-6));
+    assertThat(lead.perYear()).isCloseTo(42.30, within(0.005));
+    assertThat(agm.perYear()).isCloseTo(45.31, within(0.005));
+    assertThat(lithium.perYear()).isCloseTo(50.77, within(0.005));
+  }
+
+  /** 21 and 22: aft battery 11 lb lighter shifts the centre 0.4799 in forward; and two more. */
+  @Test
+  void weightAndBalance() {
+    var aft = new WeightAndBalance(1650, 38.5).exchanging(27, 110, 16, 110);
+    assertThat(aft.mass()).isEqualTo(1639);
+    assertThat(aft.moment()).isCloseTo(62315, within(1e-6));
+    assertThat(aft.arm()).isCloseTo(38.0201, within(1e-4));
+    var forward = new WeightAndBalance(1500, 40).exchanging(24, -12, 13, -12);
+    assertThat(forward.arm()).isCloseTo(40.3842, within(1e-4));
+    assertThat(new WeightAndBalance(1500, 40).exchanging(24, -12, 13, 130).arm())
+        .isCloseTo(41.6239, within(1e-4));
+  }
+
+  /** 23: 60 Ah a day wants 180 or 240 Ah; AGM at 0 °C asks 15.00 V and is held to 14.80 V. */
+  @Test
+  void houseBankAndCompensation() {
+    assertThat(HouseBank.ampHours(60, false)).isEqualTo(180);
+    assertThat(HouseBank.ampHours(60, true)).isEqualTo(240);
+    // The example uses −24 mV/K and a limit of 14.8 V; our AGM row −20 and 14.9, both in print.
+    Chemistry agm = Chemistry.of("agm");
+    assertThat(Compensation.volts(agm, 14.4, 0)).isCloseTo(15.0, within(0.11));
+    assertThat(Compensation.volts(Chemistry.of("flooded"), 14.4, 0)).isCloseTo(15, within(1e-9));
+    assertThat(Compensation.setting(agm, 14.4, 0)).isEqualTo(14.9, within(1e-9));
+    assertThat(HouseBank.inverterAmps(1000)).isCloseTo(95, within(0.5));
+  }
+
+  /** 24: a 38 lb battery must stand 76 lb, a 62 lb one 90 lb (33 CFR 183.420, from memory). */
+  @Test
+  void restraintPull() {
+    double newtonsPerPound = 0.45359237 * 9.80665;
+    assertThat(Restraint.pullNewtons(38 * 0.45359237) / newtonsPerPound)
+        .isCloseTo(76, within(1e-9));
+    assertThat(Restraint.pullNewtons(62 * 0.45359237) / newtonsPerPound)
+        .isCloseTo(90, within(1e-9));
+  }
+
+  /** 25: 24 Ah at 80 %, 28 A for 5 min then 15 A: 72.47 min. */
+  @Test
+  void essentialLoadEndurance() {
+    var load =
+        new EssentialLoad(List.of(new EssentialLoad.Phase(28, 5), new EssentialLoad.Phase(15, 0)));
+    assertThat(load.minutes(24, 0.8)).isCloseTo(72.47, within(0.005));
+    assertThat(
+            new EssentialLoad(
+                    List.of(new EssentialLoad.Phase(60, 5), new EssentialLoad.Phase(1, 0)))
+                .minutes(2, 1))
+        .isCloseTo(2, within(1e-9));
   }
 }

@@ -1,0 +1,205 @@
+package org.fermix.core.label;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.rating.CrankingTest;
+
+/**
+ * What on a label flatters or cannot be, as findings with their figures; the web words them. Only
+ * printed figures are judged.
+ *
+ * @param findings in order of weight
+ */
+public record LabelAudit(List<Finding> findings) {
+  /** True ampere-hours per kilogram above which a lithium label means lead-equivalent ones. */
+  private static final double LEAD_EQUIVALENT_FROM = 12;
+
+  private static final Band LEAD_EQUIVALENT_FACTOR = new Band(2.5, 4);
+
+  /** Lithium cold cranking amps per true ampere-hour that are not credible cold; custom. */
+  private static final double NOT_CREDIBLE_FROM = 25;
+
+  /** Copies the list. */
+  public LabelAudit {
+    findings = List.copyOf(findings);
+  }
+
+  /**
+   * One finding.
+   *
+   * @param found what the label implies, in the unit of the code
+   * @param likely what is believable, in the same unit
+   */
+  public record Finding(Code code, Weight weight, double found, Band likely) {}
+
+  /** How much a finding matters. */
+  public enum Weight {
+    /** No such battery can be: a slip or a claim. */
+    IMPOSSIBLE,
+    /** Unusual: ask. */
+    UNLIKELY,
+    /** To be known. */
+    NOTE
+  }
+
+  /** What can be found. */
+  public enum Code {
+    /** Capacity over mass (Ah/kg). */
+    CAPACITY_FOR_MASS,
+    /** Cranking amps over mass (A/kg). */
+    CRANKING_FOR_MASS,
+    /** Cranking amps over capacity (A/Ah). */
+    CRANKING_FOR_CAPACITY,
+    /** Reserve capacity over capacity (min/Ah). */
+    RESERVE_FOR_CAPACITY,
+    /** Printed ampere-hours are lead-equivalent; likely is the true capacity (Ah). */
+    LEAD_EQUIVALENT,
+    /** Lithium cold cranking amps not credible cold (A/Ah). */
+    WARM_PULSE,
+    /** Capacity is printed at another hour rate; likely is it at 20 h (Ah). */
+    OTHER_HOUR_RATE,
+    /** A cold cranking figure on a deep-cycle case or on gel (A). */
+    CRANKING_ON_DEEP_CYCLE
+  }
+
+  /**
+   * The audit.
+   *
+   * @param printedHours hour rate behind the printed capacity; empty when not printed
+   */
+  public static LabelAudit of(Label label, Plausibility.Kind kind, OptionalDouble printedHours) {
+    List<Finding> findings = new ArrayList<>();
+    Plausibility.of(label.chemistry(), kind)
+        .ifPresent(
+            usual -> {
+              ratios(findings, label, usual);
+              hourRate(findings, label, usual, printedHours);
+            });
+    lithium(findings, label);
+    if (kind == Plausibility.Kind.DEEP_CYCLE || label.chemistry().id().equals("gel")) {
+      findings.add(
+          new Finding(
+              Code.CRANKING_ON_DEEP_CYCLE,
+              Weight.NOTE,
+              label.cranking().amps(),
+              new Band(0, label.cranking().amps())));
+    }
+    findings.sort(java.util.Comparator.comparing(Finding::weight));
+    return new LabelAudit(findings);
+  }
+
+  private static void ratios(List<Finding> findings, Label label, Plausibility usual) {
+    double series = label.build().series();
+    boolean coldRating = label.cranking().test().equals(CrankingTest.COLD_CRANKING);
+    label
+        .massKg()
+        .ifPresent(
+            mass -> {
+              double perVolt = mass.value() / series;
+              label
+                  .capacityAh()
+                  .ifPresent(
+                      ah ->
+                          judge(
+                              findings,
+                              Code.CAPACITY_FOR_MASS,
+                              ah.value() / perVolt,
+                              usual.ampHoursPerKg()));
+              if (coldRating) {
+                judge(
+                    findings,
+                    Code.CRANKING_FOR_MASS,
+                    label.cranking().amps() / perVolt,
+                    usual.ccaPerKg());
+              }
+            });
+    label
+        .capacityAh()
+        .ifPresent(
+            ah -> {
+              if (coldRating) {
+                judge(
+                    findings,
+                    Code.CRANKING_FOR_CAPACITY,
+                    label.cranking().amps() / ah.value(),
+                    usual.ccaPerAmpHour());
+              }
+              label
+                  .reserveMinutes()
+                  .ifPresent(
+                      minutes ->
+                          judge(
+                              findings,
+                              Code.RESERVE_FOR_CAPACITY,
+                              minutes.value() / ah.value(),
+                              usual.reservePerAmpHour()));
+            });
+  }
+
+  private static void judge(
+      List<Finding> findings, Code code, double found, Plausibility.Range range) {
+    if (!range.isLikely(found)) {
+      findings.add(
+          new Finding(
+              code,
+              range.isPossible(found) ? Weight.UNLIKELY : Weight.IMPOSSIBLE,
+              found,
+              new Band(range.low(), range.high())));
+    }
+  }
+
+  private static void hourRate(
+      List<Finding> findings, Label label, Plausibility usual, OptionalDouble printedHours) {
+    if (printedHours.isEmpty()
+        || printedHours.getAsDouble() == 20
+        || label.capacityAh().isEmpty()) {
+      return;
+    }
+    double printed = label.capacityAh().get().value();
+    findings.add(
+        new Finding(
+            Code.OTHER_HOUR_RATE,
+            Weight.NOTE,
+            printed,
+            HourRate.restate(printed, printedHours.getAsDouble(), 20, usual.peukert())));
+  }
+
+  private static void lithium(List<Finding> findings, Label label) {
+    if (label.chemistry().family() == Chemistry.Family.LEAD || label.capacityAh().isEmpty()) {
+      return;
+    }
+    double printed = label.capacityAh().get().value();
+    label
+        .massKg()
+        .ifPresent(
+            mass -> {
+              double perKg = printed / (mass.value() / label.build().series());
+              if (perKg > LEAD_EQUIVALENT_FROM) {
+                findings.add(
+                    new Finding(
+                        Code.LEAD_EQUIVALENT,
+                        Weight.IMPOSSIBLE,
+                        printed,
+                        new Band(
+                            printed / LEAD_EQUIVALENT_FACTOR.high(),
+                            printed / LEAD_EQUIVALENT_FACTOR.low())));
+              }
+            });
+    double perAmpHour = label.cranking().amps() / printed;
+    if (label.cranking().test().equals(CrankingTest.COLD_CRANKING)
+        && label.chemistry().family() == Chemistry.Family.LITHIUM
+        && perAmpHour > NOT_CREDIBLE_FROM) {
+      findings.add(
+          new Finding(
+              Code.WARM_PULSE, Weight.UNLIKELY, perAmpHour, new Band(0, NOT_CREDIBLE_FROM)));
+    }
+  }
+
+  /** The heaviest weight found; {@link Weight#NOTE} when nothing is wrong. */
+  public Weight worst() {
+    return findings.isEmpty() ? Weight.NOTE : findings.get(0).weight();
+  }
+}

@@ -1,0 +1,76 @@
+package org.fermix.core.label;
+
+import java.util.Optional;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Table;
+
+/**
+ * What believable labels of one kind of battery say; a row of {@code plausibility.csv}.
+ *
+ * @param ampHoursPerKg (Ah/kg)
+ * @param ccaPerKg (A/kg)
+ * @param ccaPerAmpHour (A/Ah)
+ * @param reservePerAmpHour (min/Ah)
+ * @param peukert usual exponents (1)
+ */
+public record Plausibility(
+    Range ampHoursPerKg,
+    Range ccaPerKg,
+    Range ccaPerAmpHour,
+    Range reservePerAmpHour,
+    Band peukert) {
+  private static final Table TABLE = Table.read(Plausibility.class, "plausibility.csv");
+
+  /** What a battery is built for. */
+  public enum Kind {
+    STARTING,
+    THIN_PLATE,
+    DEEP_CYCLE,
+    POWERSPORT
+  }
+
+  /**
+   * A likely range and the range beyond which a figure cannot be.
+   *
+   * @param least below this it cannot be
+   * @param most above this it cannot be
+   */
+  public record Range(double low, double high, double least, double most) {
+    /** True inside the likely range. */
+    public boolean isLikely(double value) {
+      return value >= low && value <= high;
+    }
+
+    /** True where it can be at all. */
+    public boolean isPossible(double value) {
+      return value >= least && value <= most;
+    }
+  }
+
+  /** What is believable for a chemistry and kind; empty where the table has no such row. */
+  public static Optional<Plausibility> of(Chemistry chemistry, Kind kind) {
+    return TABLE.rows().stream()
+        .filter(
+            row ->
+                row.text("chemistry").equals(chemistry.id())
+                    && row.text("kind").equals(kind.name()))
+        .findFirst()
+        .map(
+            row ->
+                new Plausibility(
+                    range(row, "ah_kg"),
+                    range(row, "cca_kg"),
+                    range(row, "cca_ah"),
+                    range(row, "rc_ah"),
+                    new Band(row.number("peukert_low"), row.number("peukert_high"))));
+  }
+
+  private static Range range(Table.Row row, String name) {
+    return new Range(
+        row.number(name + "_low"),
+        row.number(name + "_high"),
+        row.number(name + "_least"),
+        row.number(name + "_most"));
+  }
+}
