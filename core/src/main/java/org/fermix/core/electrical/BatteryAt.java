@@ -52,7 +52,8 @@ final class BatteryAt {
 
   /** Current through the charge transfer at its voltage: the inverse of the steady law (A). */
   double transferAmps(double transferVolts) {
-    return twiceExchangeA * Math.sinh(transferVolts / this.transferVolts);
+    double rise = Math.exp(transferVolts / this.transferVolts);
+    return twiceExchangeA * 0.5 * (rise - 1 / rise);
   }
 
   /** How fast the wells level out (1/s). */

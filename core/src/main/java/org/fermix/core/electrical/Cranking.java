@@ -128,20 +128,21 @@ public final class Cranking {
 
     CrankPoint solve() {
       double mostA = (pulse.volts(0) - Starter.BRUSH_VOLTS) / pathOhm;
-      if (mostA <= starter.idleA() || surplusTorque(mostA) <= 0) {
+      if (mostA <= starter.idleA()) {
         return stalled();
       }
-      if (surplusTorque(starter.idleA()) >= 0) {
+      double atMost = surplusTorque(mostA);
+      if (atMost <= 0) {
+        return stalled();
+      }
+      double atIdle = surplusTorque(starter.idleA());
+      if (atIdle >= 0) {
         return at(starter.idleA());
       }
-      double currentA =
-          Roots.crossing(
-              this::surplusTorque,
-              starter.idleA(),
-              starter.idleA() + 0.25 * (mostA - starter.idleA()),
-              mostA,
-              CURRENT_TOLERANCE);
-      CrankPoint point = at(currentA);
+      CrankPoint point =
+          at(
+              Roots.nearlyStraight(
+                  this::surplusTorque, starter.idleA(), atIdle, mostA, atMost, CURRENT_TOLERANCE));
       return point.rpm() <= 0 ? stalled() : point;
     }
 

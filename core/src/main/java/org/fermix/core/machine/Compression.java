@@ -14,11 +14,15 @@ public final class Compression {
 
   private static final double ATMOSPHERE_PA = 1e5;
 
+  /** Places on a cycle at which the torque is worked out beforehand. */
+  private static final int GRID = 720;
+
   private final int cylinders;
   private final double cycleRadians;
   private final double sweptM3;
   private final double clearanceM3;
   private final double heldShare;
+  private final double[] cycleNm;
 
   Compression(Engine engine) {
     cylinders = engine.cylinders();
@@ -30,6 +34,10 @@ public final class Compression {
                 >= engine.engineClass().drag().decompressorFromLitres()
             ? DECOMPRESSED_SHARE
             : engine.engineClass().drag().compressionHeld();
+    cycleNm = new double[GRID + 1];
+    for (int i = 0; i <= GRID; i++) {
+      cycleNm[i] = sum(cycleRadians * i / GRID);
+    }
   }
 
   /** Highest pressure in a cylinder while cranking, absolute (Pa). */
@@ -50,6 +58,12 @@ public final class Compression {
    * @param angle turned since one cylinder began its compression (rad)
    */
   public double torque(double angle) {
+    double place = own(angle, 0) * GRID / cycleRadians;
+    int below = Math.min(GRID - 1, (int) place);
+    return cycleNm[below] + (place - below) * (cycleNm[below + 1] - cycleNm[below]);
+  }
+
+  private double sum(double angle) {
     double sum = 0;
     for (int i = 0; i < cylinders; i++) {
       double own = own(angle, i);
@@ -67,6 +81,9 @@ public final class Compression {
    * @param restAngle where it rested, not above {@code angle} (rad)
    */
   public double torqueFromRest(double angle, double restAngle) {
+    if (angle - restAngle >= 2 * Math.PI) {
+      return torque(angle);
+    }
     double sum = 0;
     for (int i = 0; i < cylinders; i++) {
       double rested = own(restAngle, i);
@@ -81,8 +98,8 @@ public final class Compression {
   }
 
   private double own(double angle, int cylinder) {
-    double own = (angle - cylinder * cycleRadians / cylinders) % cycleRadians;
-    return own < 0 ? own + cycleRadians : own;
+    double own = angle - cylinder * cycleRadians / cylinders;
+    return own - cycleRadians * Math.floor(own / cycleRadians);
   }
 
   private double volume(double own) {
@@ -91,7 +108,8 @@ public final class Compression {
 
   private double torque(double own, double atmosphericM3) {
     double ratio = atmosphericM3 / volume(own);
-    double gaugePa = ATMOSPHERE_PA * heldShare * (Math.pow(ratio, POLYTROPIC_EXPONENT) - 1);
+    // Two square roots give the exponent of five quarters in a fraction of a power's time.
+    double gaugePa = ATMOSPHERE_PA * heldShare * (ratio * Math.sqrt(Math.sqrt(ratio)) - 1);
     return gaugePa * sweptM3 * 0.5 * Math.sin(own);
   }
 }

@@ -12,6 +12,7 @@ import org.fermix.core.quantity.Unit;
  * @param starterPower rated, 0.1 to 10 kW
  * @param leadResistance leads, joints and switch together, 0.1 to 50 mΩ
  * @param nominalVolts of the system: 6, 12 or 24 V
+ * @param departure how it departs from its class
  */
 public record Engine(
     EngineClass engineClass,
@@ -20,8 +21,35 @@ public record Engine(
     Oil oil,
     Given starterPower,
     Given leadResistance,
-    int nominalVolts) {
+    int nominalVolts,
+    Departure departure) {
   private static final double VISCOUS_EXPONENT = 0.35;
+
+  /** An engine as usual for its class. */
+  public Engine(
+      EngineClass engineClass,
+      Given displacement,
+      int cylinders,
+      Oil oil,
+      Given starterPower,
+      Given leadResistance,
+      int nominalVolts) {
+    this(
+        engineClass,
+        displacement,
+        cylinders,
+        oil,
+        starterPower,
+        leadResistance,
+        nominalVolts,
+        Departure.NONE);
+  }
+
+  /** The same engine, departing from its class. */
+  public Engine departing(Departure by) {
+    return new Engine(
+        engineClass, displacement, cylinders, oil, starterPower, leadResistance, nominalVolts, by);
+  }
 
   /** Refuses engines no battery starts. */
   public Engine {
@@ -64,7 +92,7 @@ public record Engine(
 
   /** Resistance of leads, joints and switch together (mΩ). */
   public double cableMilliohm() {
-    return leadResistance.value();
+    return leadResistance.value() * departure.leads();
   }
 
   /** Series factor against a 12 V system: 0.5, 1 or 2. */
@@ -87,7 +115,8 @@ public record Engine(
     EngineClass.Drag drag = engineClass.drag();
     double radians = engineClass.twoStroke() ? 2 * Math.PI : 4 * Math.PI;
     double size = Math.pow(displacementLitres() / drag.referenceLitres(), -0.3);
-    double torquePerKpa = displacementLitres() / radians * Math.max(0.65, Math.min(1.4, size));
+    double torquePerKpa =
+        departure.drag() * displacementLitres() / radians * Math.max(0.65, Math.min(1.4, size));
     return new DragAt(
         torquePerKpa * drag.constantKpa(),
         torquePerKpa
@@ -114,7 +143,9 @@ public record Engine(
 
   /** Least cranking speed at which it fires (rpm). */
   public double fireRpm(double temperatureC) {
-    return engineClass.start().fireRpm() * (1 + 0.004 * Math.max(0, 25 - temperatureC));
+    return departure.fireSpeed()
+        * engineClass.start().fireRpm()
+        * (1 + 0.004 * Math.max(0, 25 - temperatureC));
   }
 
   /** Revolutions until it fires (1). */

@@ -33,9 +33,11 @@ public record Starter(
             start.freeRpmLeast(),
             start.freeRpmBase() + start.freeRpmPerLitre() * engine.displacementLitres());
     return new Starter(
-        0.018 / kilowatts * series * series,
+        engine.departure().winding() * 0.018 / kilowatts * series * series,
         30 * kilowatts / series,
-        (12 * series - BRUSH_VOLTS - 0.4) / (freeRpm * 2 * Math.PI / 60),
+        engine.departure().counterVolts()
+            * (12 * series - BRUSH_VOLTS - 0.4)
+            / (freeRpm * 2 * Math.PI / 60),
         60e-6 * 1.24 / kilowatts * series * series,
         engine.engineClass().drag().inertiaPerLitre() * engine.displacementLitres()
             + 0.25 * (kilowatts / 1.4) * Math.pow(300 / freeRpm, 2));

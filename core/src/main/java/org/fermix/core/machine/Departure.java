@@ -1,0 +1,29 @@
+package org.fermix.core.machine;
+
+import org.fermix.core.quantity.Check;
+
+/**
+ * How one engine and its starter depart from what is usual for their class, as factors on the class
+ * figures; 1 each where nothing is known. Found by fitting a recorded start, or drawn at random
+ * where many plausible engines are asked about.
+ *
+ * @param drag on the drag torque, 0.2 to 5
+ * @param winding on the starter's resistance, 0.2 to 5
+ * @param counterVolts on the starter's counter-voltage and torque per ampere, 0.2 to 5
+ * @param leads on the leads' resistance, 0.2 to 5
+ * @param fireSpeed on the speed needed to fire, 0.2 to 5
+ */
+public record Departure(
+    double drag, double winding, double counterVolts, double leads, double fireSpeed) {
+  /** As usual for the class. */
+  public static final Departure NONE = new Departure(1, 1, 1, 1, 1);
+
+  /** Refuses factors no engine of the class departs by. */
+  public Departure {
+    Check.within("drag factor", drag, 0.2, 5, "");
+    Check.within("winding factor", winding, 0.2, 5, "");
+    Check.within("counter-voltage factor", counterVolts, 0.2, 5, "");
+    Check.within("lead factor", leads, 0.2, 5, "");
+    Check.within("firing speed factor", fireSpeed, 0.2, 5, "");
+  }
+}
