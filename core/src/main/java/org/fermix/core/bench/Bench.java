@@ -47,4 +47,9 @@ public final class Bench {
         conditions,
         candidates.stream().map(candidate -> candidate.answer(conditions)).toList());
   }
+
+  /** Every candidate's curves, in the order of the question. */
+  public List<CandidateCurves> curves(Conditions conditions) {
+    return candidates.stream().map(candidate -> candidate.curves(conditions)).toList();
+  }
 }

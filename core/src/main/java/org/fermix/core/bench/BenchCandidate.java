@@ -1,38 +1,18 @@
 package org.fermix.core.bench;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.OptionalDouble;
 import org.fermix.core.charging.ChargingVerdict;
 import org.fermix.core.chemistry.Chemistry;
-import org.fermix.core.cost.YearlyCost;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
-import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
-import org.fermix.core.electrical.StartLimits;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
-import org.fermix.core.quantity.Band;
-import org.fermix.core.quantity.Figure;
-import org.fermix.core.quantity.Given;
-import org.fermix.core.quantity.Reach;
-import org.fermix.core.quantity.Unit;
-import org.fermix.core.reserve.EngineOff;
 import org.fermix.core.storage.Parking;
 
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
-  private static final double SPEED_SIGMA = 0.25;
-  private static final double MEASURED_DRAIN_SIGMA = Math.log(1.15);
-  private static final double ASSUMED_DRAIN_SIGMA = Math.log(1.6);
-  private static final double SELF_DISCHARGE_SIGMA = Math.log(1.4);
-  private static final double ENGINE_OFF_SIGMA = 0.15;
-  private static final double PRICE_SIGMA = 0.05;
-  private static final double ASSUMED_MASS_SIGMA = 0.2;
   private static final double SESSIONS_PER_YEAR = 20;
 
   private final Need need;
@@ -67,223 +47,35 @@ final class BenchCandidate {
   }
 
   CandidateAnswer answer(Conditions conditions) {
-    return new CandidateAnswer(candidate, gates, new InConditions(conditions).outcomes());
+    return new CandidateAnswer(candidate, gates, new OutcomeFigures(in(conditions)).outcomes());
   }
 
-  /** The outcomes in one set of conditions, with what they share worked out once. */
-  private final class InConditions {
-    private final Conditions conditions;
-    private final double health;
-    private final BatteryCircuit circuit;
-    private final Cranking cranking;
-    private final StartLimits limits;
-    private final Parking parking;
-    private final double chargeAtStart;
-    private final CrankPoint crank;
-    private final OptionalDouble lowestCharge;
-    private final double cautiousCharge;
-    private final double hopefulCharge;
-    private final Workings workings;
+  CandidateCurves curves(Conditions conditions) {
+    return new CurveDrawing(in(conditions)).curves();
+  }
 
-    InConditions(Conditions conditions) {
-      this.conditions = conditions;
-      double ageYears = candidate.ageYears() + conditions.yearsOn();
-      health = life.healthAt(ageYears);
-      circuit = whenNew.worn(health);
-      cranking = new Cranking(circuit, need.engine());
-      limits = new StartLimits(circuit, cranking);
-      parking =
-          Parking.of(
-              chemistry.storage(),
-              need.climate().parkedC().value(),
-              need.use().drainMilliamps().value(),
-              label.capacity().value() * health);
-      chargeAtStart = parking.chargeAfter(chargeReached, conditions.daysParked());
-      crank = cranking.crank(ChargeState.rested(chargeAtStart, conditions.temperatureC()));
-      lowestCharge = limits.lowestCharge(conditions.temperatureC(), policy.startSureness());
-      cautiousCharge = limits.lowestCharge(conditions.temperatureC(), Band.SIGMAS).orElse(1);
-      hopefulCharge = limits.lowestCharge(conditions.temperatureC(), -Band.SIGMAS).orElse(1);
-      workings =
-          new Workings(
-              need,
-              policy,
-              candidate,
-              conditions,
-              new Workings.Shared(
-                  health, ageYears, circuit, parking, chargeReached, chargeAtStart, life));
-    }
-
-    Map<Outcome, Figure> outcomes() {
-      Map<Outcome, Figure> outcomes = new EnumMap<>(Outcome.class);
-      outcomes.put(Outcome.START_FLOOR, startFloor());
-      outcomes.put(Outcome.START_CHANCE, startChance());
-      outcomes.put(Outcome.CRANKING_SPEED, crankingSpeed());
-      outcomes.put(Outcome.CRANKING_VOLTS, crankingVolts());
-      outcomes.put(Outcome.START_CHARGE, startCharge());
-      outcomes.put(Outcome.PARKED_DAYS, parkedDays());
-      if (conditions.engineOffAmps() > 0) {
-        outcomes.put(Outcome.ENGINE_OFF_HOURS, engineOffHours());
-      }
-      outcomes.put(
-          Outcome.CHARGE_REACHED,
-          Figure.of(
-              chargeReached * 100,
-              Unit.PER_CENT,
-              Band.exact(chargeReached * 100),
-              workings::chargeReached));
-      outcomes.put(Outcome.MASS, mass());
-      outcomes.put(Outcome.LIFE, Figure.of(life.years(), Unit.YEAR, life.band(), workings::life));
-      if (!candidate.isToday()) {
-        outcomes.put(Outcome.COST_PER_YEAR, costPerYear());
-      }
-      return outcomes;
-    }
-
-    private Figure startFloor() {
-      OptionalDouble floor = limits.startFloorC(chargeAtStart, policy.startSureness());
-      if (floor.isEmpty()) {
-        return Figure.of(
-            StartLimits.WARMEST_C,
-            Unit.CELSIUS,
-            Band.exact(StartLimits.WARMEST_C),
-            Reach.NEVER,
-            () -> workings.startFloor(crank));
-      }
-      double cautious =
-          limits.startFloorC(chargeAtStart, Band.SIGMAS).orElse(StartLimits.WARMEST_C);
-      double hopeful =
-          limits.startFloorC(chargeAtStart, -Band.SIGMAS).orElse(StartLimits.WARMEST_C);
-      Reach reach = floor.getAsDouble() <= StartLimits.COLDEST_C ? Reach.AT_MOST : Reach.AT;
-      return Figure.of(
-          floor.getAsDouble(),
-          Unit.CELSIUS,
-          new Band(hopeful, cautious),
-          reach,
-          () -> workings.startFloor(crank));
-    }
-
-    private Figure startChance() {
-      double sureness = cranking.sureness(crank, conditions.temperatureC());
-      double chance = 100 * Cranking.chance(sureness);
-      return Figure.of(
-          chance, Unit.PER_CENT, Band.exact(chance), () -> workings.startChance(crank, cranking));
-    }
-
-    private Figure crankingSpeed() {
-      return Figure.of(
-          crank.rpm(),
-          Unit.RPM,
-          Band.ratio(crank.rpm(), SPEED_SIGMA),
-          () -> workings.cranking(crank, cranking));
-    }
-
-    private Figure crankingVolts() {
-      double spread = Band.SIGMAS * Cranking.VOLTS_SIGMA * need.engine().series();
-      return Figure.of(
-          crank.volts(),
-          Unit.VOLT,
-          new Band(crank.volts() - spread, crank.volts() + spread),
-          () -> workings.cranking(crank, cranking));
-    }
-
-    private Figure startCharge() {
-      double percent = 100 * lowestCharge.orElse(1);
-      Reach reach = lowestCharge.isEmpty() ? Reach.NEVER : Reach.AT;
-      if (lowestCharge.isPresent() && lowestCharge.getAsDouble() <= circuit.lowestTrustedCharge()) {
-        reach = Reach.AT_MOST;
-      }
-      return Figure.of(
-          percent,
-          Unit.PER_CENT,
-          new Band(100 * hopefulCharge, 100 * cautiousCharge),
-          reach,
-          workings::startCharge);
-    }
-
-    private Figure parkedDays() {
-      if (lowestCharge.isEmpty()) {
-        double most = parking.days(chargeReached, hopefulCharge);
-        return Figure.of(
-            0, Unit.DAY, new Band(0, most), Reach.NEVER, () -> workings.parkedDays(lowestCharge));
-      }
-      double to = lowestCharge.getAsDouble();
-      double days = parking.days(chargeReached, to);
-      Given drain = need.use().drainMilliamps();
-      double drainFactor =
-          Math.exp(Band.SIGMAS * (drain.isAssumed() ? ASSUMED_DRAIN_SIGMA : MEASURED_DRAIN_SIGMA));
-      double lossFactor = Math.exp(Band.SIGMAS * SELF_DISCHARGE_SIGMA);
-      // Losses and the start's own uncertainty are independent: their spans add as squares.
-      double shorter =
-          Math.hypot(
-              days - parking.scaled(lossFactor, drainFactor).days(chargeReached, to),
-              days - parking.days(chargeReached, cautiousCharge));
-      double longer =
-          Math.hypot(
-              parking.scaled(1 / lossFactor, 1 / drainFactor).days(chargeReached, to) - days,
-              parking.days(chargeReached, hopefulCharge) - days);
-      return Figure.of(
-          days,
-          Unit.DAY,
-          new Band(Math.max(0, days - shorter), days + longer),
-          days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT,
-          () -> workings.parkedDays(lowestCharge));
-    }
-
-    private Figure engineOffHours() {
-      if (lowestCharge.isEmpty()) {
-        return Figure.of(
-            0,
-            Unit.HOUR,
-            new Band(0, hoursKeeping(hopefulCharge)),
-            Reach.NEVER,
-            () -> workings.engineOff(1, 0));
-      }
-      double hours = hoursKeeping(lowestCharge.getAsDouble());
-      double model = hours * (Math.exp(Band.SIGMAS * ENGINE_OFF_SIGMA) - 1);
-      double shorter = Math.hypot(model, hours - hoursKeeping(cautiousCharge));
-      double longer = Math.hypot(model, hoursKeeping(hopefulCharge) - hours);
-      return Figure.of(
-          hours,
-          Unit.HOUR,
-          new Band(Math.max(0, hours - shorter), hours + longer),
-          hours >= EngineOff.LONGEST_HOURS ? Reach.AT_LEAST : Reach.AT,
-          () -> workings.engineOff(keptCharge(lowestCharge.getAsDouble()), hours));
-    }
-
-    private double hoursKeeping(double lowest) {
-      return EngineOff.hours(
-          circuit,
-          ChargeState.rested(chargeReached, conditions.temperatureC()),
-          conditions.engineOffAmps(),
-          keptCharge(lowest),
-          policy.endVolts() * need.engine().series());
-    }
-
-    private double keptCharge(double lowest) {
-      double bySchool = 1 - chemistry.plausibility().usableDepth();
-      return Math.min(1, Math.max(lowest + policy.chargeKeptBack(), bySchool));
-    }
-
-    private Figure mass() {
-      Given mass = label.mass();
-      Band band =
-          mass.isAssumed()
-              ? Band.ratio(mass.value(), ASSUMED_MASS_SIGMA)
-              : Band.exact(mass.value());
-      return Figure.of(mass.value(), Unit.KILOGRAM, band, workings::mass);
-    }
-
-    private Figure costPerYear() {
-      double kept = need.use().yearsKept().value();
-      double price = label.price().value();
-      double perYear = YearlyCost.of(price, life.years(), kept);
-      double priceFactor = Math.exp(Band.SIGMAS * PRICE_SIGMA);
-      Band lifeBand = life.band();
-      Band band =
-          new Band(
-              YearlyCost.of(price, lifeBand.high(), kept) / priceFactor,
-              YearlyCost.of(price, lifeBand.low(), kept) * priceFactor);
-      return Figure.of(perYear, Unit.MONEY_PER_YEAR, band, workings::costPerYear);
-    }
+  private InConditions in(Conditions conditions) {
+    double ageYears = candidate.ageYears() + conditions.yearsOn();
+    double health = life.healthAt(ageYears);
+    BatteryCircuit circuit = whenNew.worn(health);
+    Parking parking =
+        Parking.of(
+            chemistry.storage(),
+            need.climate().parkedC().value(),
+            need.use().drainMilliamps().value(),
+            label.capacity().value() * health);
+    return new InConditions(
+        need,
+        policy,
+        candidate,
+        conditions,
+        health,
+        ageYears,
+        circuit,
+        new Cranking(circuit, need.engine()),
+        parking,
+        chargeReached,
+        parking.chargeAfter(chargeReached, conditions.daysParked()),
+        life);
   }
 }

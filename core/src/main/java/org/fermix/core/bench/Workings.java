@@ -4,42 +4,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.fermix.core.chemistry.ChargingWindow;
-import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
-import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
-import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Engine;
-import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Origin;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.Working;
 import org.fermix.core.reserve.Peukert;
-import org.fermix.core.storage.Parking;
 
 /** Writes down how each outcome of one candidate was reached. Built only when asked for. */
-record Workings(
-    Need need, Policy policy, Candidate candidate, Conditions conditions, Shared shared) {
-
-  /** What several outcomes rest on. */
-  record Shared(
-      double health,
-      double ageYears,
-      BatteryCircuit circuit,
-      Parking parking,
-      double chargeReached,
-      double chargeAtStart,
-      LifeEstimate life) {}
-
+record Workings(InConditions in) {
   Working startFloor(CrankPoint crank) {
     List<Term> terms = circuitTerms();
     terms.addAll(startTerms());
     terms.add(
-        Term.derived("charge after the days parked", 100 * shared.chargeAtStart(), Unit.PER_CENT));
+        Term.derived("charge after the days parked", 100 * in.chargeAtStart(), Unit.PER_CENT));
     terms.add(Term.derived("speed at the bench's temperature", crank.rpm(), Unit.RPM));
     return new Working(
         Equations.START,
@@ -79,13 +62,13 @@ record Workings(
 
   Working parkedDays(OptionalDouble lowestCharge) {
     List<Term> terms = new ArrayList<>();
-    terms.add(Term.derived("z₀, charge when parked", 100 * shared.chargeReached(), Unit.PER_CENT));
+    terms.add(Term.derived("z₀, charge when parked", 100 * in.chargeReached(), Unit.PER_CENT));
     terms.add(
         Term.derived(
             "z₁, lowest charge that still starts", 100 * lowestCharge.orElse(1), Unit.PER_CENT));
     terms.add(temperature());
-    terms.add(new Term("temperature while parked", need.climate().parkedC()));
-    terms.add(new Term("I, drain with everything off", need.use().drainMilliamps()));
+    terms.add(new Term("temperature while parked", in.need().climate().parkedC()));
+    terms.add(new Term("I, drain with everything off", in.need().use().drainMilliamps()));
     terms.add(
         Term.table(
             "own draw of its protection",
@@ -103,11 +86,11 @@ record Workings(
     terms.add(
         Term.derived(
             "k, self-discharge where it is parked, a day",
-            100 * shared.parking().lossPerDay(),
+            100 * in.parking().lossPerDay(),
             Unit.PER_CENT));
-    terms.add(Term.derived("p, drain, a day", 100 * shared.parking().drainPerDay(), Unit.PER_CENT));
+    terms.add(Term.derived("p, drain, a day", 100 * in.parking().drainPerDay(), Unit.PER_CENT));
     List<String> remarks = new ArrayList<>(remarks());
-    if (shared.parking().drainOutweighsSelfDischarge()) {
+    if (in.parking().drainOutweighsSelfDischarge()) {
       remarks.add(
           "The machine's drain takes more than self-discharge does: fewer ampere-hours sit shorter,"
               + " whatever the chemistry.");
@@ -118,7 +101,7 @@ record Workings(
     return new Working(
         Equations.PARKED,
         terms,
-        need.use().drainMilliamps().isAssumed()
+        in.need().use().drainMilliamps().isAssumed()
             ? "Drain within a factor 1.6 (assumed, not measured), self-discharge within 1.4, and the"
                 + " lowest charge that starts."
             : "Drain within a factor 1.15, self-discharge within 1.4, and the lowest charge that"
@@ -128,8 +111,7 @@ record Workings(
 
   Working engineOff(double keptCharge, double hours) {
     List<Term> terms = new ArrayList<>();
-    terms.add(
-        Term.derived("z₀, charge at the beginning", 100 * shared.chargeReached(), Unit.PER_CENT));
+    terms.add(Term.derived("z₀, charge at the beginning", 100 * in.chargeReached(), Unit.PER_CENT));
     terms.add(Term.derived("charge kept for the start", 100 * keptCharge, Unit.PER_CENT));
     terms.add(
         Term.table(
@@ -137,13 +119,12 @@ record Workings(
             100 * label().chemistry().plausibility().usableDepth(),
             Unit.PER_CENT,
             "common practice, disputed"));
-    terms.add(new Term("I, load", Given.typed(conditions.engineOffAmps(), Unit.AMPERE)));
+    terms.add(new Term("I, load", Given.typed(in.conditions().engineOffAmps(), Unit.AMPERE)));
     terms.add(temperature());
     terms.add(new Term("capacity when new", label().capacity()));
     terms.add(health());
     terms.add(
-        Term.derived(
-            "Q, both wells together", shared.circuit().capacityAmpHours(), Unit.AMPERE_HOUR));
+        Term.derived("Q, both wells together", in.circuit().capacityAmpHours(), Unit.AMPERE_HOUR));
     List<String> remarks = new ArrayList<>(remarks());
     peukertTerms(terms, remarks, keptCharge, hours);
     return new Working(
@@ -163,15 +144,15 @@ record Workings(
     }
     Peukert peukert =
         Peukert.fromLabel(label().capacity().value(), label().reserveMinutes().get().value());
-    if (conditions.engineOffAmps() < peukert.amps() || conditions.engineOffAmps() > 25) {
+    if (in.conditions().engineOffAmps() < peukert.amps() || in.conditions().engineOffAmps() > 25) {
       remarks.add(
           "The load lies outside the two rated currents, so Peukert's law is not used beside this.");
       return;
     }
     double second =
-        peukert.hoursAt(conditions.engineOffAmps())
-            * Math.max(0, shared.chargeReached() - keptCharge)
-            * shared.health();
+        peukert.hoursAt(in.conditions().engineOffAmps())
+            * Math.max(0, in.chargeReached() - keptCharge)
+            * in.health();
     terms.add(
         Term.derived("Peukert exponent from the two ratings", peukert.exponent(), Unit.SHARE));
     terms.add(Term.derived("hours by Peukert's law, warm, for comparison", second, Unit.HOUR));
@@ -182,7 +163,7 @@ record Workings(
     return new Working(
         Equations.CHARGE,
         List.of(
-            new Term("regulated voltage", need.regulatedVolts()),
+            new Term("regulated voltage", in.need().regulatedVolts()),
             Term.table("charges from", window.chargesFromVolts(), Unit.VOLT, "common practice"),
             Term.table("full from", window.fullFromVolts(), Unit.VOLT, "common practice"),
             Term.table("never above", window.neverExceedVolts(), Unit.VOLT, "common practice")),
@@ -209,8 +190,8 @@ record Workings(
   Working costPerYear() {
     List<Term> terms = new ArrayList<>();
     terms.add(new Term("price", label().price()));
-    terms.add(new Term("years the machine is kept", need.use().yearsKept()));
-    terms.add(Term.derived("expected life", shared.life().years(), Unit.YEAR));
+    terms.add(new Term("years the machine is kept", in.need().use().yearsKept()));
+    terms.add(Term.derived("expected life", in.life().years(), Unit.YEAR));
     terms.addAll(lifeTerms());
     return new Working(
         Equations.COST,
@@ -221,12 +202,12 @@ record Workings(
 
   private List<Term> lifeTerms() {
     return List.of(
-        new Term("mean battery temperature", need.climate().batteryMeanC()),
-        new Term("starts a day", need.use().startsPerDay()),
-        Term.derived("calendar life L(T)", shared.life().calendarYears(), Unit.YEAR),
+        new Term("mean battery temperature", in.need().climate().batteryMeanC()),
+        new Term("starts a day", in.need().use().startsPerDay()),
+        Term.derived("calendar life L(T)", in.life().calendarYears(), Unit.YEAR),
         Term.derived(
             "share of life used by cycles, a year",
-            100 * shared.life().cyclingPerYear(),
+            100 * in.life().cyclingPerYear(),
             Unit.PER_CENT));
   }
 
@@ -243,14 +224,14 @@ record Workings(
     terms.add(
         Term.derived(
             "R₂₅, solved from the rating, worn",
-            1000 * shared.circuit().resistanceOhm(),
+            1000 * in.circuit().resistanceOhm(),
             Unit.MILLIOHM));
     return terms;
   }
 
   private List<Term> startTerms() {
-    Engine engine = need.engine();
-    double temperatureC = conditions.temperatureC();
+    Engine engine = in.need().engine();
+    double temperatureC = in.conditions().temperatureC();
     return List.of(
         new Term(engine.engineClass().name() + ", displacement", engine.displacement()),
         new Term("starter power", engine.starterPower()),
@@ -266,13 +247,12 @@ record Workings(
     List<Term> terms = circuitTerms();
     terms.addAll(startTerms());
     terms.add(temperature());
-    terms.add(Term.derived("charge", 100 * shared.chargeAtStart(), Unit.PER_CENT));
+    terms.add(Term.derived("charge", 100 * in.chargeAtStart(), Unit.PER_CENT));
     terms.add(
         Term.derived(
             "rested voltage",
-            shared
-                .circuit()
-                .restVolts(ChargeState.rested(shared.chargeAtStart(), conditions.temperatureC())),
+            in.circuit()
+                .restVolts(ChargeState.rested(in.chargeAtStart(), in.conditions().temperatureC())),
             Unit.VOLT));
     terms.add(Term.derived("I, starter current", crank.currentA(), Unit.AMPERE));
     terms.add(Term.derived("V at the terminals", crank.volts(), Unit.VOLT));
@@ -281,7 +261,7 @@ record Workings(
     terms.add(
         Term.derived(
             "seconds to fire",
-            cranking.secondsToFire(crank, conditions.temperatureC()),
+            cranking.secondsToFire(crank, in.conditions().temperatureC()),
             Unit.SECOND));
     return terms;
   }
@@ -289,15 +269,16 @@ record Workings(
   private Term temperature() {
     return new Term(
         "temperature of battery and engine",
-        new Given(conditions.temperatureC(), Unit.CELSIUS, Origin.TYPED, "the bench's condition"));
+        new Given(
+            in.conditions().temperatureC(), Unit.CELSIUS, Origin.TYPED, "the bench's condition"));
   }
 
   private Term health() {
-    double percent = 100 * shared.health();
-    return shared.ageYears() == 0
+    double percent = 100 * in.health();
+    return in.ageYears() == 0
         ? new Term("health", Given.derived(percent, Unit.PER_CENT, "new"))
         : new Term(
-            "health after " + Math.round(10 * shared.ageYears()) / 10.0 + " years",
+            "health after " + Math.round(10 * in.ageYears()) / 10.0 + " years",
             Given.assumed(percent, Unit.PER_CENT, "from age alone; a measurement would settle it"));
   }
 
@@ -310,13 +291,13 @@ record Workings(
               + Math.round(label().credibleCranking().amps())
               + " A.");
     }
-    if (conditions.temperatureC() < -30) {
+    if (in.conditions().temperatureC() < -30) {
       remarks.add("Colder than −30 °C the engine's drag is extrapolated.");
     }
     return remarks;
   }
 
   private Label label() {
-    return candidate.label();
+    return in.candidate().label();
   }
 }

@@ -58,7 +58,22 @@ public final class EngineOff {
       double hours,
       double keptCharge,
       double endVolts) {
-    ChargeState later = battery.after(from, currentA, hours * 3600);
+    ChargeState later = after(battery, from, currentA, hours);
     return battery.surfaceCharge(later) >= keptCharge && battery.volts(later, currentA) >= endVolts;
+  }
+
+  /** Terminal voltage after some hours of a constant current (V). */
+  public static double volts(
+      BatteryCircuit battery, ChargeState from, double currentA, double hours) {
+    Check.within("current", currentA, 0, 1000, "A");
+    Check.within("hours", hours, 0, LONGEST_HOURS, "h");
+    return battery.volts(after(battery, from, currentA, hours), currentA);
+  }
+
+  /** A slow discharge in the cold takes a little more out of the wells than it delivers. */
+  private static ChargeState after(
+      BatteryCircuit battery, ChargeState from, double currentA, double hours) {
+    double slow = Discharge.slowShare(battery, from.temperatureC());
+    return battery.after(from, currentA / slow, hours * 3600);
   }
 }

@@ -42,10 +42,9 @@ public final class RatedCapacity {
     Check.within("temperature", temperatureC, -40, 60, "°C");
     ChargeState full = ChargeState.rested(1, temperatureC);
     double most = battery.capacityAmpHours() / hours * 1.2;
-    double slow = Discharge.slowShare(battery, temperatureC);
     double currentA =
         Roots.crossing(
-            amps -> EngineOff.hours(battery, full, amps / slow, 0, endVolts) - hours,
+            amps -> EngineOff.hours(battery, full, amps, 0, endVolts) - hours,
             most / 200,
             most * 0.8,
             most,
