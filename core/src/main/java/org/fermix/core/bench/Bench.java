@@ -52,4 +52,15 @@ public final class Bench {
   public List<CandidateCurves> curves(Conditions conditions) {
     return candidates.stream().map(candidate -> candidate.curves(conditions)).toList();
   }
+
+  /**
+   * The candidates that may be bought and fail no gate, in the order of the question, ready to be
+   * asked about many plausible futures.
+   */
+  public List<CandidateFutures> futures(Conditions conditions) {
+    return candidates.stream()
+        .filter(BenchCandidate::mayBeBought)
+        .map(candidate -> candidate.futures(conditions))
+        .toList();
+  }
 }

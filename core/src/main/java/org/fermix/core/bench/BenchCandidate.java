@@ -46,12 +46,20 @@ final class BenchCandidate {
     this.gates = Gates.of(need, label, whenNew);
   }
 
+  boolean mayBeBought() {
+    return !candidate.isToday() && gates.stream().noneMatch(gate -> gate.mark() == Mark.FAILS);
+  }
+
   CandidateAnswer answer(Conditions conditions) {
     return new CandidateAnswer(candidate, gates, new OutcomeFigures(in(conditions)).outcomes());
   }
 
   CandidateCurves curves(Conditions conditions) {
     return new CurveDrawing(in(conditions)).curves();
+  }
+
+  CandidateFutures futures(Conditions conditions) {
+    return new CandidateFutures(in(conditions));
   }
 
   private InConditions in(Conditions conditions) {

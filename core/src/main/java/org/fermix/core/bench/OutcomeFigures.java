@@ -26,9 +26,9 @@ final class OutcomeFigures {
   private static final double SPEED_SIGMA = 0.25;
   private static final double MEASURED_DRAIN_SIGMA = Math.log(1.15);
   private static final double ASSUMED_DRAIN_SIGMA = Math.log(1.6);
-  private static final double SELF_DISCHARGE_SIGMA = Math.log(1.4);
+  static final double SELF_DISCHARGE_SIGMA = Math.log(1.4);
   private static final double ENGINE_OFF_SIGMA = 0.15;
-  private static final double PRICE_SIGMA = 0.05;
+  static final double PRICE_SIGMA = 0.05;
   private static final double ASSUMED_MASS_SIGMA = 0.2;
 
   private final InConditions in;
@@ -69,6 +69,10 @@ final class OutcomeFigures {
     cautiousCharge = limits.lowestCharge(conditions.temperatureC(), Band.SIGMAS).orElse(1);
     hopefulCharge = limits.lowestCharge(conditions.temperatureC(), -Band.SIGMAS).orElse(1);
     workings = new Workings(in);
+  }
+
+  static double drainSigma(Given drain) {
+    return drain.isAssumed() ? ASSUMED_DRAIN_SIGMA : MEASURED_DRAIN_SIGMA;
   }
 
   Map<Outcome, Figure> outcomes() {
@@ -166,8 +170,7 @@ final class OutcomeFigures {
     double to = lowestCharge.getAsDouble();
     double days = parking.days(chargeReached, to);
     Given drain = need.use().drainMilliamps();
-    double drainFactor =
-        Math.exp(Band.SIGMAS * (drain.isAssumed() ? ASSUMED_DRAIN_SIGMA : MEASURED_DRAIN_SIGMA));
+    double drainFactor = Math.exp(Band.SIGMAS * drainSigma(drain));
     double lossFactor = Math.exp(Band.SIGMAS * SELF_DISCHARGE_SIGMA);
     // Losses and the start's own uncertainty are independent: their spans add as squares.
     double shorter =

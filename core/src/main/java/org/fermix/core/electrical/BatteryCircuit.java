@@ -146,8 +146,13 @@ public final class BatteryCircuit {
     return withResistance(Math.exp(logFactor));
   }
 
-  /** The same battery with its resistance multiplied. */
-  BatteryCircuit withResistance(double factor) {
+  /**
+   * The same battery with its resistance multiplied.
+   *
+   * @param factor 0.05 to 50
+   */
+  public BatteryCircuit withResistance(double factor) {
+    Check.within("resistance factor", factor, 0.05, 50, "");
     return new BatteryCircuit(
         chemistry,
         series,

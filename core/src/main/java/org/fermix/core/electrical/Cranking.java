@@ -63,10 +63,23 @@ public final class Cranking {
    * @param engineC of engine, oil and starter (°C)
    */
   public CrankPoint crank(ChargeState state, double engineC) {
+    return balance(state, engineC).solve();
+  }
+
+  /**
+   * As {@link #crank(ChargeState, double)}, but a starter too weak to turn the engine is given the
+   * negative speed at which its torque would suffice: a measure of how far it is from turning,
+   * smooth through the stall, for fits and futures. Such a point is not for showing.
+   */
+  public CrankPoint crankBeyondStall(ChargeState state, double engineC) {
+    return balance(state, engineC).beyondStall();
+  }
+
+  private Balance balance(ChargeState state, double engineC) {
     BatteryAt cold = battery.at(state.temperatureC());
     ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(engineC));
     double pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(engineC);
-    return new Balance(cold.pulse(ready, SETTLING_S), engine.dragAt(engineC), pathOhm).solve();
+    return new Balance(cold.pulse(ready, SETTLING_S), engine.dragAt(engineC), pathOhm);
   }
 
   /**
@@ -127,23 +140,23 @@ public final class Cranking {
     }
 
     CrankPoint solve() {
+      CrankPoint point = beyondStall();
+      return point.rpm() <= 0 ? stalled() : point;
+    }
+
+    CrankPoint beyondStall() {
       double mostA = (pulse.volts(0) - Starter.BRUSH_VOLTS) / pathOhm;
-      if (mostA <= starter.idleA()) {
-        return stalled();
-      }
-      double atMost = surplusTorque(mostA);
+      double atMost = surplusTorque(Math.max(mostA, starter.idleA()));
       if (atMost <= 0) {
-        return stalled();
+        return at(starter.currentFor(drag.torque(0)));
       }
       double atIdle = surplusTorque(starter.idleA());
       if (atIdle >= 0) {
         return at(starter.idleA());
       }
-      CrankPoint point =
-          at(
-              Roots.nearlyStraight(
-                  this::surplusTorque, starter.idleA(), atIdle, mostA, atMost, CURRENT_TOLERANCE));
-      return point.rpm() <= 0 ? stalled() : point;
+      return at(
+          Roots.nearlyStraight(
+              this::surplusTorque, starter.idleA(), atIdle, mostA, atMost, CURRENT_TOLERANCE));
     }
 
     private double volts(double currentA) {

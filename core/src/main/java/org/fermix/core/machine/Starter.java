@@ -52,4 +52,9 @@ public record Starter(
   public double torque(double currentA) {
     return GEAR_EFFICIENCY * voltSecondsPerRadian * Math.max(0, currentA - idleA);
   }
+
+  /** Current that gives a torque at the crankshaft (A); the inverse of {@link #torque}. */
+  public double currentFor(double torqueNm) {
+    return idleA + torqueNm / (GEAR_EFFICIENCY * voltSecondsPerRadian);
+  }
 }
