@@ -145,7 +145,7 @@ class WorkedExamplesTest {
         .isThrownBy(
             () ->
                 BatteryCircuit.calibrated(Chemistry.of("agm"), 1, -1, 10, CrankingRating.cca(500)))
-        .withMessageContaining("capacity must be from 0.5 to 1000 Ah");
+        .withMessageContaining("capacity must be from 0.05 to 5000 Ah");
     assertThatIllegalArgumentException()
         .isThrownBy(() -> Examples.circuit("agm", 70, 20, 700).worn(1.2))
         .withMessageContaining("health must be from 0.3 to 1");

@@ -26,12 +26,25 @@ final class BenchCandidate {
   private final List<GateResult> gates;
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
+    this(need, policy, candidate, BatteryCircuit.of(candidate.label()));
+  }
+
+  private BenchCandidate(Need need, Policy policy, Candidate candidate, BatteryCircuit whenNew) {
+    this(need, policy, candidate, whenNew, Gates.of(need, candidate.label(), whenNew));
+  }
+
+  BenchCandidate(
+      Need need,
+      Policy policy,
+      Candidate candidate,
+      BatteryCircuit whenNew,
+      List<GateResult> gates) {
     this.need = need;
     this.policy = policy;
     this.candidate = candidate;
     this.label = candidate.label();
     this.chemistry = label.chemistry();
-    this.whenNew = BatteryCircuit.of(label);
+    this.whenNew = whenNew;
     this.chargeReached =
         ChargingVerdict.of(chemistry, need.regulatedVolts().value()).chargeReached(chemistry);
     double sessionAmpHours =
@@ -43,7 +56,7 @@ final class BenchCandidate {
             need.use().startsPerDay().value(),
             sessionAmpHours > 0 ? SESSIONS_PER_YEAR : 0,
             sessionAmpHours / label.capacity().value());
-    this.gates = Gates.of(need, label, whenNew);
+    this.gates = gates;
   }
 
   boolean mayBeBought() {
@@ -62,7 +75,7 @@ final class BenchCandidate {
     return new CandidateFutures(in(conditions));
   }
 
-  private InConditions in(Conditions conditions) {
+  InConditions in(Conditions conditions) {
     double ageYears = candidate.ageYears() + conditions.yearsOn();
     double health = life.healthAt(ageYears);
     BatteryCircuit circuit = whenNew.worn(health);

@@ -3,7 +3,6 @@ package org.fermix.core.bench;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
-import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.cost.YearlyCost;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.CrankPoint;
@@ -36,7 +35,6 @@ final class OutcomeFigures {
   private final Policy policy;
   private final Candidate candidate;
   private final Label label;
-  private final Chemistry chemistry;
   private final Conditions conditions;
   private final Cranking cranking;
   private final StartLimits limits;
@@ -56,7 +54,6 @@ final class OutcomeFigures {
     policy = in.policy();
     candidate = in.candidate();
     label = candidate.label();
-    chemistry = label.chemistry();
     conditions = in.conditions();
     cranking = in.cranking();
     limits = new StartLimits(in.circuit(), cranking);
@@ -194,34 +191,20 @@ final class OutcomeFigures {
       return Figure.of(
           0,
           Unit.HOUR,
-          new Band(0, hoursKeeping(hopefulCharge)),
+          new Band(0, in.engineOffHours(hopefulCharge)),
           Reach.NEVER,
           () -> workings.engineOff(1, 0));
     }
-    double hours = hoursKeeping(lowestCharge.getAsDouble());
+    double hours = in.engineOffHours(lowestCharge.getAsDouble());
     double model = hours * (Math.exp(Band.SIGMAS * ENGINE_OFF_SIGMA) - 1);
-    double shorter = Math.hypot(model, hours - hoursKeeping(cautiousCharge));
-    double longer = Math.hypot(model, hoursKeeping(hopefulCharge) - hours);
+    double shorter = Math.hypot(model, hours - in.engineOffHours(cautiousCharge));
+    double longer = Math.hypot(model, in.engineOffHours(hopefulCharge) - hours);
     return Figure.of(
         hours,
         Unit.HOUR,
         new Band(Math.max(0, hours - shorter), hours + longer),
         hours >= EngineOff.LONGEST_HOURS ? Reach.AT_LEAST : Reach.AT,
-        () -> workings.engineOff(keptCharge(lowestCharge.getAsDouble()), hours));
-  }
-
-  private double hoursKeeping(double lowest) {
-    return EngineOff.hours(
-        in.circuit(),
-        ChargeState.rested(chargeReached, conditions.temperatureC()),
-        conditions.engineOffAmps(),
-        keptCharge(lowest),
-        policy.endVolts() * need.engine().series());
-  }
-
-  private double keptCharge(double lowest) {
-    double bySchool = 1 - chemistry.plausibility().usableDepth();
-    return Math.min(1, Math.max(lowest + policy.chargeKeptBack(), bySchool));
+        () -> workings.engineOff(in.keptCharge(lowestCharge.getAsDouble()), hours));
   }
 
   private Figure mass() {
@@ -234,7 +217,7 @@ final class OutcomeFigures {
   private Figure costPerYear() {
     double kept = need.use().yearsKept().value();
     double price = label.price().value();
-    double perYear = YearlyCost.of(price, life.years(), kept);
+    double perYear = in.costPerYear();
     double priceFactor = Math.exp(Band.SIGMAS * PRICE_SIGMA);
     Band lifeBand = life.band();
     Band band =

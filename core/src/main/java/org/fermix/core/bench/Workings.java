@@ -7,6 +7,7 @@ import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.quantity.Given;
@@ -284,12 +285,13 @@ record Workings(InConditions in) {
 
   private List<String> remarks() {
     List<String> remarks = new ArrayList<>();
-    if (!label().isCrankingCredible()) {
+    CredibleRating believed = CredibleRating.of(label());
+    if (!believed.asPrinted()) {
       remarks.add(
-          "The label's cold cranking amps are not credible for its true ampere-hours; it was"
-              + " computed with "
-              + Math.round(label().credibleCranking().amps())
-              + " A.");
+          "The label's cranking amps are not credible for its true ampere-hours; it was computed"
+              + " with "
+              + Math.round(believed.rating().amps())
+              + " A by SAE J537.");
     }
     if (in.conditions().temperatureC() < -30) {
       remarks.add("Colder than −30 °C the engine's drag is extrapolated.");

@@ -6,7 +6,12 @@ package org.fermix.core.chemistry;
  * @param ampHoursPerKg typical (Ah/kg)
  * @param ccaPerAmpHourLow likely range of cold cranking amps per true ampere-hour (A/Ah)
  * @param ccaPerAmpHourHigh upper end
+ * @param mostCcaPerAmpHour above this no battery of the chemistry holds its rating cold (A/Ah)
  * @param usableDepth depth of discharge planned with, by the default school (1)
  */
 public record LabelPlausibility(
-    double ampHoursPerKg, double ccaPerAmpHourLow, double ccaPerAmpHourHigh, double usableDepth) {}
+    double ampHoursPerKg,
+    double ccaPerAmpHourLow,
+    double ccaPerAmpHourHigh,
+    double mostCcaPerAmpHour,
+    double usableDepth) {}

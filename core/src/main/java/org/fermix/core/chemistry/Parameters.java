@@ -96,6 +96,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("ah per kg"),
         number("likely cca per ah low"),
         number("likely cca per ah high"),
+        number("most credible cca per ah"),
         number("usable depth"));
   }
 }

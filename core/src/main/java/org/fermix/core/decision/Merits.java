@@ -5,8 +5,8 @@ import java.util.List;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.bench.Screening;
 import org.fermix.core.electrical.Cranking;
-import org.fermix.core.quantity.Figure;
 
 /**
  * Turns outcomes into merits from 0 to 1. Against a need, merit is the chance that the need is met,
@@ -45,25 +45,36 @@ record Merits(Conditions conditions, double referenceMassKg, double referenceCos
       case COLD -> candidate.figure(Outcome.START_CHANCE).value() / 100;
       case PARKED ->
           chanceOfMeeting(
-              candidate.figure(Outcome.PARKED_DAYS), conditions.daysParked(), PARKED_SIGMA);
+              candidate.figure(Outcome.PARKED_DAYS).value(), conditions.daysParked(), PARKED_SIGMA);
       case ENGINE_OFF ->
           candidate
               .find(Outcome.ENGINE_OFF_HOURS)
-              .map(hours -> chanceOfMeeting(hours, conditions.engineOffHours(), ENGINE_OFF_SIGMA))
+              .map(
+                  hours ->
+                      chanceOfMeeting(hours.value(), conditions.engineOffHours(), ENGINE_OFF_SIGMA))
               .orElse(1.0);
       case MASS -> less(candidate.figure(Outcome.MASS).value(), referenceMassKg);
       case MONEY -> less(candidate.figure(Outcome.COST_PER_YEAR).value(), referenceCost);
     };
   }
 
-  private static double chanceOfMeeting(Figure figure, double need, double sigma) {
+  /** Points of a battery of which only the headline outcomes are known. */
+  double points(Screening.Headline headline, Weights weights) {
+    return weights.of(Criterion.COLD) * Cranking.chance(headline.startSureness())
+        + weights.of(Criterion.PARKED)
+            * chanceOfMeeting(headline.parkedDays(), conditions.daysParked(), PARKED_SIGMA)
+        + weights.of(Criterion.ENGINE_OFF)
+            * chanceOfMeeting(
+                headline.engineOffHours(), conditions.engineOffHours(), ENGINE_OFF_SIGMA)
+        + weights.of(Criterion.MASS) * less(headline.massKg(), referenceMassKg)
+        + weights.of(Criterion.MONEY) * less(headline.costPerYear(), referenceCost);
+  }
+
+  private static double chanceOfMeeting(double value, double need, double sigma) {
     if (need <= 0) {
       return 1;
     }
-    if (figure.value() <= 0) {
-      return 0;
-    }
-    return Cranking.chance(Math.log(figure.value() / need) / sigma);
+    return value <= 0 ? 0 : Cranking.chance(Math.log(value / need) / sigma);
   }
 
   /** Merit of having little of something that has no need to meet. */

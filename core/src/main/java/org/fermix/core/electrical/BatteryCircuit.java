@@ -2,6 +2,8 @@ package org.fermix.core.electrical;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.CircuitParameters;
@@ -56,27 +58,80 @@ public final class BatteryCircuit {
     this.resistanceOhm = resistanceOhm;
   }
 
-  /** The circuit of a battery, calibrated from its label. */
+  /** The circuit of a battery, calibrated from its label's rating, as far as that is credible. */
   public static BatteryCircuit of(Label label) {
+    return CredibleRating.calibrate(label).circuit();
+  }
+
+  static BatteryCircuit calibrated(Label label, CrankingRating rating) {
     return calibrated(
         label.chemistry(),
         label.build().series(),
         label.capacity().value(),
         label.mass().value(),
-        label.credibleCranking());
+        rating);
+  }
+
+  /** As above; empty when no resistance, however low, lets a battery of this capacity hold it. */
+  static Optional<BatteryCircuit> calibratedIfPossible(Label label, CrankingRating rating) {
+    return calibratedIfPossible(
+        label.chemistry(),
+        label.build().series(),
+        label.capacity().value(),
+        label.mass().value(),
+        rating);
   }
 
   /**
    * The circuit that just passes its own rating test when new and full.
    *
    * @param series 0.5, 1 or 2 for 6, 12 or 24 V
-   * @param ampHours at the 20-hour rate, 0.5 to 1,000 Ah
-   * @param massKg 0.1 to 200 kg
+   * @param ampHours at the 20-hour rate, 0.05 to 5,000 Ah
+   * @param massKg 0.01 to 2,000 kg
+   * @throws IllegalArgumentException also when no battery of this capacity can hold the rating
    */
   public static BatteryCircuit calibrated(
       Chemistry chemistry, double series, double ampHours, double massKg, CrankingRating rating) {
-    Check.within("capacity", ampHours, 0.5, 1000, "Ah");
-    Check.within("mass", massKg, 0.1, 200, "kg");
+    return calibratedIfPossible(chemistry, series, ampHours, massKg, rating)
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    String.format(
+                        Locale.ROOT,
+                        "%s of %.0f A is more than a %s battery of %.1f Ah can give",
+                        rating.test().label(),
+                        rating.amps(),
+                        chemistry.displayName(),
+                        ampHours)));
+  }
+
+  static Optional<BatteryCircuit> calibratedIfPossible(
+      Chemistry chemistry, double series, double ampHours, double massKg, CrankingRating rating) {
+    DoubleUnaryOperator surplus =
+        logR ->
+            withKnownResistance(chemistry, series, ampHours, massKg, rating, Math.exp(logR))
+                    .lowestVolts(rating.test(), rating.amps())
+                - rating.test().minimumVolts() * series;
+    // Resistance times rated current is near 2.5 V for every chemistry; look wide round it.
+    double guess = Math.log(2.5 * series / rating.amps());
+    if (surplus.applyAsDouble(guess - 4) <= 0) {
+      return Optional.empty();
+    }
+    double logR = Roots.crossing(surplus, guess - 4, guess, guess + 2, 1e-5);
+    return Optional.of(
+        withKnownResistance(chemistry, series, ampHours, massKg, rating, Math.exp(logR)));
+  }
+
+  /** The circuit of a battery whose resistance at 25 °C is known already (Ω). */
+  static BatteryCircuit withKnownResistance(
+      Chemistry chemistry,
+      double series,
+      double ampHours,
+      double massKg,
+      CrankingRating rating,
+      double ohm) {
+    Check.within("capacity", ampHours, 0.05, 5000, "Ah");
+    Check.within("mass", massKg, 0.01, 2000, "kg");
     CircuitParameters p = chemistry.circuit();
     double share = p.surfaceShare();
     double capacity = ampHours;
@@ -87,25 +142,7 @@ public final class BatteryCircuit {
       // The 20-hour test of the two wells then yields exactly the rated ampere-hours.
       capacity = ampHours * (1 + (1 - share) / (20 * share * p.exchangePerHour()));
     }
-    double surfaceShare = share;
-    double wholeCapacity = capacity;
-    DoubleUnaryOperator surplus =
-        logR ->
-            new BatteryCircuit(
-                        chemistry,
-                        series,
-                        ampHours,
-                        massKg,
-                        wholeCapacity,
-                        surfaceShare,
-                        Math.exp(logR))
-                    .lowestVolts(rating.test(), rating.amps())
-                - rating.test().minimumVolts() * series;
-    // Resistance times rated current is near 2.5 V for every chemistry; look wide round it.
-    double guess = Math.log(2.5 * series / rating.amps());
-    double logR = Roots.crossing(surplus, guess - 4, guess, guess + 2, 1e-5);
-    return new BatteryCircuit(
-        chemistry, series, ampHours, massKg, wholeCapacity, surfaceShare, Math.exp(logR));
+    return new BatteryCircuit(chemistry, series, ampHours, massKg, capacity, share, ohm);
   }
 
   /**

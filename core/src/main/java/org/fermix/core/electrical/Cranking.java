@@ -76,10 +76,37 @@ public final class Cranking {
   }
 
   private Balance balance(ChargeState state, double engineC) {
-    BatteryAt cold = battery.at(state.temperatureC());
-    ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(engineC));
-    double pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(engineC);
-    return new Balance(cold.pulse(ready, SETTLING_S), engine.dragAt(engineC), pathOhm);
+    return new Soaked(state.temperatureC(), engineC).balance(state);
+  }
+
+  /** Battery and engine soaked at one temperature, for many questions about the charge alone. */
+  Soaked soakedAt(double temperatureC) {
+    return new Soaked(temperatureC, temperatureC);
+  }
+
+  /** See {@link #soakedAt}; what depends on temperature alone is worked out once. */
+  final class Soaked {
+    private final double engineC;
+    private final BatteryAt cold;
+    private final Engine.DragAt drag;
+    private final double pathOhm;
+
+    private Soaked(double batteryC, double engineC) {
+      this.engineC = engineC;
+      cold = battery.at(batteryC);
+      drag = engine.dragAt(engineC);
+      pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(engineC);
+    }
+
+    private Balance balance(ChargeState state) {
+      ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(engineC));
+      return new Balance(cold.pulse(ready, SETTLING_S), drag, pathOhm);
+    }
+
+    /** How surely it starts from a rested charge. */
+    double sureness(double charge) {
+      return Cranking.this.sureness(balance(ChargeState.rested(charge, engineC)).solve(), engineC);
+    }
   }
 
   /**

@@ -29,14 +29,16 @@ public record StartLimits(BatteryCircuit battery, Cranking cranking) {
   public OptionalDouble startFloorC(double charge, double sureness) {
     DoubleUnaryOperator surplus =
         temperatureC -> cranking.sureness(ChargeState.rested(charge, temperatureC)) - sureness;
-    if (surplus.applyAsDouble(WARMEST_C) < 0) {
+    double warm = surplus.applyAsDouble(WARMEST_C);
+    if (warm < 0) {
       return OptionalDouble.empty();
     }
-    if (surplus.applyAsDouble(COLDEST_C) >= 0) {
+    double cold = surplus.applyAsDouble(COLDEST_C);
+    if (cold >= 0) {
       return OptionalDouble.of(COLDEST_C);
     }
     return OptionalDouble.of(
-        Roots.crossing(surplus, COLDEST_C, WARMEST_C, TEMPERATURE_TOLERANCE_K));
+        Roots.nearlyStraight(surplus, COLDEST_C, cold, WARMEST_C, warm, TEMPERATURE_TOLERANCE_K));
   }
 
   /**
@@ -44,15 +46,18 @@ public record StartLimits(BatteryCircuit battery, Cranking cranking) {
    * still starts there, and empty when it does not start even when full.
    */
   public OptionalDouble lowestCharge(double temperatureC, double sureness) {
-    DoubleUnaryOperator surplus =
-        charge -> cranking.sureness(ChargeState.rested(charge, temperatureC)) - sureness;
-    if (surplus.applyAsDouble(1) < 0) {
+    Cranking.Soaked soaked = cranking.soakedAt(temperatureC);
+    DoubleUnaryOperator surplus = charge -> soaked.sureness(charge) - sureness;
+    double full = surplus.applyAsDouble(1);
+    if (full < 0) {
       return OptionalDouble.empty();
     }
     double lowest = battery.lowestTrustedCharge();
-    if (surplus.applyAsDouble(lowest) >= 0) {
+    double least = surplus.applyAsDouble(lowest);
+    if (least >= 0) {
       return OptionalDouble.of(lowest);
     }
-    return OptionalDouble.of(Roots.crossing(surplus, lowest, 1, CHARGE_TOLERANCE));
+    return OptionalDouble.of(
+        Roots.nearlyStraight(surplus, lowest, least, 1, full, CHARGE_TOLERANCE));
   }
 }

@@ -41,7 +41,8 @@ public record Yardstick(List<Conversion> conversions) {
 
   /** The yardstick of a label. */
   public static Yardstick of(Label label) {
-    return of(BatteryCircuit.of(label), label.credibleCranking());
+    CredibleRating.Calibrated calibrated = CredibleRating.calibrate(label);
+    return of(calibrated.circuit(), calibrated.rating().rating());
   }
 
   /** The yardstick of a circuit calibrated from a printed rating. */

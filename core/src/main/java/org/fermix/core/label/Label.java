@@ -7,7 +7,6 @@ import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
-import org.fermix.core.rating.CrankingTest;
 
 /**
  * What one battery's label says. Silence is kept as silence; {@link #capacity} and {@link #mass}
@@ -109,28 +108,6 @@ public record Label(
                             + chemistry.plausibility().ccaPerAmpHourHigh()),
                     Unit.AMPERE_HOUR,
                     "from the cranking rating; the label states neither Ah, RC nor mass"));
-  }
-
-  /**
-   * The cranking rating the models use. A lithium label that promises more cold cranking amps per
-   * true ampere-hour than is credible is read as the highest credible figure, since such labels
-   * usually print a short warm pulse; {@link #isCrankingCredible} says so.
-   */
-  public CrankingRating credibleCranking() {
-    return isCrankingCredible()
-        ? cranking
-        : new CrankingRating(mostCredibleAmps(), cranking.test());
-  }
-
-  /** False for a lithium label whose cold cranking amps are not credible for its capacity. */
-  public boolean isCrankingCredible() {
-    return chemistry.family() != Chemistry.Family.LITHIUM
-        || !cranking.test().equals(CrankingTest.COLD_CRANKING)
-        || cranking.amps() <= mostCredibleAmps();
-  }
-
-  private double mostCredibleAmps() {
-    return chemistry.plausibility().ccaPerAmpHourHigh() * capacity().value();
   }
 
   /** Mass (kg): printed, else from the capacity usual for the chemistry. */

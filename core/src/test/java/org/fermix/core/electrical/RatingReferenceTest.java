@@ -229,4 +229,23 @@ class RatingReferenceTest {
     assertThat(battery.measured(share).ratedAmps(CrankingTest.COLD_CRANKING))
         .isCloseTo(share * 480, within(2.0));
   }
+
+  /** Above 20 to 25 CCA a true ampere-hour a lithium label is not credible cold (no source). */
+  @Test
+  void flatteringLabelsAreReadDown() {
+    CredibleRating flattering = CredibleRating.of(Examples.label("lfp", 1200, 20, 45, 3, 300));
+    assertThat(flattering.asPrinted()).isFalse();
+    assertThat(flattering.rating().amps()).isCloseTo(500, within(1e-9));
+    assertThat(CredibleRating.of(Examples.label("lfp", 400, 20, 45, 3, 300)).asPrinted()).isTrue();
+    assertThat(CredibleRating.of(Examples.label("flooded", 2000, 40, 60, 12, 300)).asPrinted())
+        .isFalse();
+  }
+
+  /** A rating no resistance can meet is refused in plain words, not by the root finder. */
+  @Test
+  void aRatingThatCannotBeIsRefused() {
+    org.assertj.core.api.Assertions.assertThatIllegalArgumentException()
+        .isThrownBy(() -> Examples.circuit("flooded", 20, 6, 1200))
+        .withMessageContaining("more than a flooded lead-acid battery of 20.0 Ah can give");
+  }
 }

@@ -47,15 +47,6 @@ class LabelTest {
     assertThat(nothing.mass().isAssumed()).isTrue();
   }
 
-  /** Above 20 to 25 CCA a true ampere-hour a lithium label is not credible cold (no source). */
-  @Test
-  void flatteringLithiumLabelIsReadDown() {
-    Label flattering = Examples.label("lfp", 1200, 20, 45, 3, 300);
-    assertThat(flattering.isCrankingCredible()).isFalse();
-    assertThat(flattering.credibleCranking().amps()).isCloseTo(500, within(1e-9));
-    assertThat(Examples.label("lfp", 400, 20, 45, 3, 300).isCrankingCredible()).isTrue();
-  }
-
   /** Hand-worked: a 260 × 173 mm case in a 10.0 × 7.0 in tray is 6.0 mm too long. */
   @Test
   void sixMillimetresTooLong() {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
@@ -107,13 +108,14 @@ public record LabelCard(
 
   private static List<String> remarks(Label label, Display display) {
     List<String> remarks = new ArrayList<>();
-    if (!label.isCrankingCredible()) {
+    CredibleRating believed = CredibleRating.of(label);
+    if (!believed.asPrinted()) {
       remarks.add(
-          "This label flatters: that many cold cranking amps are not credible from "
+          "This label flatters: that many cranking amps are not credible from "
               + display.show(label.capacity().value(), Unit.AMPERE_HOUR).text()
               + ". Computed with "
-              + display.show(label.credibleCranking().amps(), Unit.AMPERE).text()
-              + ".");
+              + display.show(believed.rating().amps(), Unit.AMPERE).text()
+              + " (SAE).");
     } else {
       double perAmpHour = label.cranking().amps() / label.capacity().value();
       if (perAmpHour > label.chemistry().plausibility().ccaPerAmpHourHigh()

@@ -1,0 +1,88 @@
+package org.fermix.core.bench;
+
+import java.util.List;
+import java.util.Optional;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.QuickCalibration;
+import org.fermix.core.electrical.StartLimits;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.Need;
+
+/**
+ * Judges a whole catalogue against one need: gates for every battery and the headline outcomes of
+ * those that fail none, by the bench's own models with a quick calibration. The calibration is
+ * handed in, so that many screenings may share what it has worked out.
+ */
+public final class Screening {
+  private final Need need;
+  private final Policy policy;
+  private final Conditions conditions;
+  private final QuickCalibration calibration;
+
+  /** Ready to judge. */
+  public Screening(Need need, Policy policy, Conditions conditions, QuickCalibration calibration) {
+    this.need = need;
+    this.policy = policy;
+    this.conditions = conditions;
+    this.calibration = calibration;
+  }
+
+  /**
+   * The judgement on one battery.
+   *
+   * @param headline empty when a gate fails
+   */
+  public record Judged(Label label, List<GateResult> gates, Optional<Headline> headline) {
+    /** Copies the gates. */
+    public Judged {
+      gates = List.copyOf(gates);
+    }
+  }
+
+  /**
+   * Headline outcomes of a new battery in the conditions.
+   *
+   * @param startSureness of the start, in standard deviations
+   * @param parkedDays until it no longer starts; 0 when it does not start full (d)
+   * @param engineOffHours with a start kept; as asked for when nothing runs (h)
+   * @param costPerYear in the currency of the price
+   */
+  public record Headline(
+      double startSureness,
+      double parkedDays,
+      double engineOffHours,
+      double massKg,
+      double costPerYear) {}
+
+  /** Judges one battery. */
+  public Judged judge(Label label) {
+    BatteryCircuit circuit = calibration.of(label);
+    List<GateResult> gates = Gates.of(need, label, circuit);
+    if (gates.stream().anyMatch(gate -> gate.mark() == Mark.FAILS)) {
+      return new Judged(label, gates, Optional.empty());
+    }
+    BenchCandidate candidate =
+        new BenchCandidate(need, policy, new Candidate("A", label, 0), circuit, gates);
+    return new Judged(label, gates, Optional.of(headline(candidate.in(conditions))));
+  }
+
+  private Headline headline(InConditions in) {
+    Cranking cranking = in.cranking();
+    var lowest =
+        new StartLimits(in.circuit(), cranking)
+            .lowestCharge(conditions.temperatureC(), policy.startSureness());
+    double hours = conditions.engineOffHours();
+    if (conditions.hasEngineOffLoad()) {
+      hours = lowest.isPresent() ? in.engineOffHours(lowest.getAsDouble()) : 0;
+    }
+    return new Headline(
+        cranking.sureness(ChargeState.rested(in.chargeAtStart(), conditions.temperatureC())),
+        lowest.isPresent() ? in.parking().days(in.chargeReached(), lowest.getAsDouble()) : 0,
+        hours,
+        in.candidate().label().mass().value(),
+        in.costPerYear());
+  }
+}
