@@ -19,6 +19,9 @@ public final class QuickCalibration {
   /** Any size does, since only proportions matter (Ah). */
   private static final double AMP_HOURS = 40;
 
+  /** Share of the most credible rating above which the slow way is taken. */
+  private static final double NEAR = 0.8;
+
   private static final double[] AMPS_PER_AMP_HOUR = grid(1, 10, 12, 60, 24);
   private static final double[] KG_PER_AMP_HOUR = grid(0.04, 0.25, 3, 1.2, 3);
 
@@ -35,7 +38,7 @@ public final class QuickCalibration {
     double amps = Math.log(rating.amps() / ampHours);
     double mass = Math.log(massKg / ampHours / series);
     // A rating that may not be credible is left to the slow way, which knows what to do with it.
-    if (rating.amps() > CredibleRating.mostColdAmps(label) * rating.test().trade().low()
+    if (rating.amps() > NEAR * CredibleRating.mostColdAmps(label) * rating.test().trade().low()
         || outside(AMPS_PER_AMP_HOUR, amps)
         || outside(KG_PER_AMP_HOUR, mass)) {
       return BatteryCircuit.of(label);
