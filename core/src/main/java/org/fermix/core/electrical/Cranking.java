@@ -105,7 +105,8 @@ public final class Cranking {
 
     /** How surely it starts from a rested charge. */
     double sureness(double charge) {
-      return Cranking.this.sureness(balance(ChargeState.rested(charge, engineC)).solve(), engineC);
+      return Cranking.this.sureness(
+          balance(ChargeState.rested(charge, engineC)).beyondStall(), engineC);
     }
   }
 
@@ -114,7 +115,7 @@ public final class Cranking {
    * margin. 0 is an even chance; {@link Band#SIGMAS} is nine in ten.
    */
   public double sureness(ChargeState state) {
-    return sureness(crank(state), state.temperatureC());
+    return sureness(crankBeyondStall(state, state.temperatureC()), state.temperatureC());
   }
 
   /** As {@link #sureness(ChargeState)}, of a cranking already worked out. */

@@ -19,7 +19,7 @@ public final class QuickCalibration {
   /** Any size does, since only proportions matter (Ah). */
   private static final double AMP_HOURS = 40;
 
-  /** Share of the most credible rating above which the slow way is taken. */
+  /** Share of the most credible rating by another test above which the slow way is taken. */
   private static final double NEAR = 0.8;
 
   private static final double[] AMPS_PER_AMP_HOUR = grid(1, 10, 12, 60, 24);
@@ -38,7 +38,8 @@ public final class QuickCalibration {
     double amps = Math.log(rating.amps() / ampHours);
     double mass = Math.log(massKg / ampHours / series);
     // A rating that may not be credible is left to the slow way, which knows what to do with it.
-    if (rating.amps() > NEAR * CredibleRating.mostColdAmps(label) * rating.test().trade().low()
+    double most = CredibleRating.mostColdAmps(label) * rating.test().trade().low();
+    if (rating.amps() > (rating.test().equals(CrankingTest.COLD_CRANKING) ? 1 : NEAR) * most
         || outside(AMPS_PER_AMP_HOUR, amps)
         || outside(KG_PER_AMP_HOUR, mass)) {
       return BatteryCircuit.of(label);

@@ -115,7 +115,7 @@ public record StartTransient(
     private final BatteryAt cold;
     private final Starter starter;
     private final Engine.DragAt drag;
-    private final Compression gas;
+    private final Compression.FromRest gas;
     private final double pathOhm;
     private final double[][] slopes = new double[4][STATES];
     private final double[] between = new double[STATES];
@@ -125,7 +125,7 @@ public record StartTransient(
       this.cold = cold;
       this.starter = engine.starter();
       this.drag = engine.dragAt(temperatureC);
-      this.gas = engine.compression();
+      this.gas = engine.compression().fromRest(REST_ANGLE);
       this.pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(temperatureC);
     }
 
@@ -168,8 +168,7 @@ public record StartTransient(
       double flow = cold.ratePerSecond() * share * (1 - share) * (state[DEEP] - state[SURFACE]);
       into[CURRENT] = (volts(state) - currentA * pathOhm - counter) / starter.inductanceH();
       into[SPEED] =
-          (starter.torque(currentA) - friction - gas.torqueFromRest(state[ANGLE], REST_ANGLE))
-              / starter.inertiaKgM2();
+          (starter.torque(currentA) - friction - gas.torque(state[ANGLE])) / starter.inertiaKgM2();
       into[ANGLE] = speed;
       into[TRANSFER] = (drawnA - cold.transferAmps(state[TRANSFER])) / battery.doubleLayerFarads();
       into[SURFACE] = (flow - drawnA / coulombs) / share;

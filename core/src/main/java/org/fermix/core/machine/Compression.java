@@ -1,5 +1,8 @@
 package org.fermix.core.machine;
 
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+
 /**
  * Torque of the gas in the cylinders while the starter turns them: polytropic compression and
  * expansion of exponent 1.25 (textbook), reversible, so that its mean over a cycle is zero and only
@@ -14,14 +17,16 @@ public final class Compression {
 
   private static final double ATMOSPHERE_PA = 1e5;
 
-  /** Places on a cycle at which the torque is worked out beforehand. */
-  private static final int GRID = 720;
+  /** At least so many places on a cycle have their torque worked out beforehand. */
+  private static final int LEAST_GRID = 360;
 
   private final int cylinders;
   private final double cycleRadians;
   private final double sweptM3;
   private final double clearanceM3;
   private final double heldShare;
+  private final double[] strokeNm;
+  private final double[] expansionNm;
   private final double[] cycleNm;
 
   Compression(Engine engine) {
@@ -34,10 +39,18 @@ public final class Compression {
                 >= engine.engineClass().drag().decompressorFromLitres()
             ? DECOMPRESSED_SHARE
             : engine.engineClass().drag().compressionHeld();
-    cycleNm = new double[GRID + 1];
-    for (int i = 0; i <= GRID; i++) {
-      cycleNm[i] = sum(cycleRadians * i / GRID);
+    int apart = (LEAST_GRID + cylinders - 1) / cylinders;
+    strokeNm = new double[apart * cylinders + 1];
+    expansionNm = new double[strokeNm.length];
+    for (int i = 0; i < strokeNm.length; i++) {
+      double own = cycleRadians * i / (strokeNm.length - 1);
+      if (own < 2 * Math.PI) {
+        double lever = ATMOSPHERE_PA * heldShare * sweptM3 * 0.5 * Math.sin(own);
+        expansionNm[i] = lever / raised(volume(own));
+        strokeNm[i] = expansionNm[i] * raised(sweptM3 + clearanceM3) - lever;
+      }
     }
+    cycleNm = cycle(apart);
   }
 
   /** Highest pressure in a cylinder while cranking, absolute (Pa). */
@@ -58,43 +71,69 @@ public final class Compression {
    * @param angle turned since one cylinder began its compression (rad)
    */
   public double torque(double angle) {
-    double place = own(angle, 0) * GRID / cycleRadians;
-    int below = Math.min(GRID - 1, (int) place);
-    return cycleNm[below] + (place - below) * (cycleNm[below + 1] - cycleNm[below]);
+    return between(cycleNm, own(angle, 0));
   }
 
-  private double sum(double angle) {
-    double sum = 0;
-    for (int i = 0; i < cylinders; i++) {
-      double own = own(angle, i);
-      if (own < 2 * Math.PI) {
-        sum += torque(own, sweptM3 + clearanceM3);
+  /** One cylinder's stroke, added up as often as there are cylinders, each later by its share. */
+  private double[] cycle(int apart) {
+    int grid = strokeNm.length - 1;
+    double[] all = new double[grid + 1];
+    for (int i = 0; i <= grid; i++) {
+      for (int cylinder = 0; cylinder < cylinders; cylinder++) {
+        all[i] += strokeNm[Math.floorMod(i - cylinder * apart, grid)];
       }
     }
-    return sum;
+    return all;
+  }
+
+  private double between(double[] table, double own) {
+    int grid = table.length - 1;
+    double place = own * grid / cycleRadians;
+    int below = Math.min(grid - 1, (int) place);
+    return table[below] + (place - below) * (table[below + 1] - table[below]);
+  }
+
+  /** The first turns after a rest, during which the pressure has leaked away. */
+  public FromRest fromRest(double restAngle) {
+    return new FromRest(restAngle);
   }
 
   /**
-   * As {@link #torque(double)} in the first turns after a rest, during which the pressure has
-   * leaked away: the stroke in which the engine rested starts at atmospheric pressure.
-   *
-   * @param restAngle where it rested, not above {@code angle} (rad)
+   * See {@link #fromRest}: the strokes in which the engine rested start at atmospheric pressure.
    */
-  public double torqueFromRest(double angle, double restAngle) {
-    if (angle - restAngle >= 2 * Math.PI) {
-      return torque(angle);
+  public final class FromRest {
+    private final double restAngle;
+    private final double[] rested;
+    private final double[] started;
+
+    private FromRest(double restAngle) {
+      this.restAngle = restAngle;
+      rested =
+          IntStream.range(0, cylinders)
+              .mapToDouble(cylinder -> own(restAngle, cylinder))
+              .filter(own -> own < 2 * Math.PI)
+              .toArray();
+      // A stroke caught in compression starts at atmospheric pressure there; one already expanding
+      // has nothing left to expand.
+      started =
+          DoubleStream.of(rested).map(from -> from < Math.PI ? raised(volume(from)) : 0).toArray();
     }
-    double sum = 0;
-    for (int i = 0; i < cylinders; i++) {
-      double rested = own(restAngle, i);
-      double own = own(angle, i);
-      if (rested < 2 * Math.PI && angle - restAngle < 2 * Math.PI - rested) {
-        sum += rested < Math.PI ? torque(own, volume(rested)) : 0;
-      } else if (own < 2 * Math.PI) {
-        sum += torque(own, sweptM3 + clearanceM3);
+
+    /** Torque against the starter at a crank angle (N·m). */
+    public double torque(double angle) {
+      double sum = Compression.this.torque(angle);
+      double turned = angle - restAngle;
+      for (int i = 0; i < rested.length; i++) {
+        if (turned < 2 * Math.PI - rested[i]) {
+          double own = rested[i] + turned;
+          sum +=
+              started[i] == 0
+                  ? -between(strokeNm, own)
+                  : between(expansionNm, own) * (started[i] - raised(sweptM3 + clearanceM3));
+        }
       }
+      return sum;
     }
-    return sum;
   }
 
   private double own(double angle, int cylinder) {
@@ -106,10 +145,8 @@ public final class Compression {
     return clearanceM3 + sweptM3 * 0.5 * (1 + Math.cos(own));
   }
 
-  private double torque(double own, double atmosphericM3) {
-    double ratio = atmosphericM3 / volume(own);
-    // Two square roots give the exponent of five quarters in a fraction of a power's time.
-    double gaugePa = ATMOSPHERE_PA * heldShare * (ratio * Math.sqrt(Math.sqrt(ratio)) - 1);
-    return gaugePa * sweptM3 * 0.5 * Math.sin(own);
+  /** To the polytropic exponent of five quarters; two square roots take less time than a power. */
+  private static double raised(double volumeM3) {
+    return volumeM3 * Math.sqrt(Math.sqrt(volumeM3));
   }
 }

@@ -3,6 +3,7 @@ package org.fermix.core.reserve;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Roots;
 
 /**
  * How long a constant current can run with the engine off while a start is kept back. The charge at
@@ -31,35 +32,38 @@ public final class EngineOff {
       double endVolts) {
     Check.within("current", currentA, 0, 1000, "A");
     Check.within("charge kept", keptCharge, 0, 1, "");
-    if (!holds(battery, from, currentA, 0, keptCharge, endVolts)) {
+    Surplus surplus = new Surplus(battery, from, currentA, keptCharge, endVolts);
+    double atOnce = surplus.after(0);
+    if (atOnce < 0) {
       return 0;
     }
-    if (holds(battery, from, currentA, LONGEST_HOURS, keptCharge, endVolts)) {
-      return LONGEST_HOURS;
+    double slow = Discharge.slowShare(battery, from.temperatureC());
+    // The surface is never fuller than the whole, so the whole's end is a latest end.
+    double latest =
+        currentA == 0
+            ? LONGEST_HOURS
+            : (from.charge() - keptCharge) * battery.capacityAmpHours() * slow / currentA + 1e-3;
+    double most = Math.min(LONGEST_HOURS, latest);
+    double atMost = surplus.after(most);
+    if (atMost >= 0) {
+      return most;
     }
-    double low = 0;
-    double high = LONGEST_HOURS;
-    // Both conditions fall steadily with time, so halving finds the first failure.
-    while (high - low > 1e-4 * Math.max(0.1, low)) {
-      double middle = 0.5 * (low + high);
-      if (holds(battery, from, currentA, middle, keptCharge, endVolts)) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
+    return Math.max(
+        0, Roots.nearlyStraight(surplus::after, 0, atOnce, most, atMost, 1e-5 * Math.max(1, most)));
   }
 
-  private static boolean holds(
+  /** What is left after some hours above the first of the two limits to be met; falls with time. */
+  private record Surplus(
       BatteryCircuit battery,
       ChargeState from,
       double currentA,
-      double hours,
       double keptCharge,
       double endVolts) {
-    ChargeState later = after(battery, from, currentA, hours);
-    return battery.surfaceCharge(later) >= keptCharge && battery.volts(later, currentA) >= endVolts;
+    double after(double hours) {
+      ChargeState later = EngineOff.after(battery, from, currentA, hours);
+      return Math.min(
+          battery.surfaceCharge(later) - keptCharge, battery.volts(later, currentA) - endVolts);
+    }
   }
 
   /** Terminal voltage after some hours of a constant current (V). */

@@ -1,0 +1,131 @@
+package org.fermix.benchmarks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.fermix.core.casing.CaseCode;
+import org.fermix.core.casing.CaseSize;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.MakersMinimum;
+import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Oil;
+import org.fermix.core.machine.Tray;
+import org.fermix.core.machine.Use;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+
+/** Invented questions to measure with. */
+final class Questions {
+  private Questions() {}
+
+  static List<Candidate> candidates() {
+    String[] chemistries = {"flooded", "efb", "agm", "lfp"};
+    List<Candidate> candidates = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      String chemistry = chemistries[i % 4];
+      double ampHours = chemistry.equals("lfp") ? 36 + i : 60 + 2 * i;
+      candidates.add(
+          new Candidate(
+              String.valueOf((char) ('A' + i)),
+              new Label(
+                  "Example " + i,
+                  Chemistry.of(chemistry),
+                  CrankingRating.cca(560 + 25 * i),
+                  Optional.of(Given.label(ampHours, Unit.AMPERE_HOUR)),
+                  Optional.of(Given.label(95 + 4 * i, Unit.MINUTE)),
+                  Optional.of(Given.label(15 + i, Unit.KILOGRAM)),
+                  new CaseSize(278, 175, 190),
+                  TerminalSide.RIGHT,
+                  Given.typed(90 + 30 * i, Unit.MONEY)),
+              0));
+    }
+    return candidates;
+  }
+
+  static Need need() {
+    return new Need(
+        Engine.usual(
+            EngineClass.find("diesel-car").orElseThrow(),
+            Given.typed(1.9, Unit.LITRE),
+            4,
+            Oil.find("5W-30").orElseThrow()),
+        new MakersMinimum(Given.maker(520, Unit.AMPERE), Optional.empty()),
+        Optional.of(new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT)),
+        new Climate(
+            Given.typed(-16, Unit.CELSIUS),
+            Given.typed(-6, Unit.CELSIUS),
+            Given.typed(22, Unit.CELSIUS)),
+        new Use(
+            Given.typed(28, Unit.DAY),
+            Given.typed(18, Unit.MILLIAMPERE),
+            Given.typed(6, Unit.AMPERE),
+            Given.typed(2, Unit.HOUR),
+            Given.typed(2, Unit.COUNT),
+            Given.typed(8, Unit.YEAR)),
+        Given.typed(14.2, Unit.VOLT));
+  }
+
+  /**
+   * An invented catalogue: every case code in every chemistry, figures scattered within what is
+   * usual for them.
+   */
+  static List<Label> catalogue(int count) {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(17);
+    List<Chemistry> chemistries = Chemistry.all();
+    List<CaseCode> codes = CaseCode.all();
+    List<Label> labels = new ArrayList<>(count);
+    for (int i = 0; i < count; i++) {
+      Chemistry chemistry = chemistries.get(i % chemistries.size());
+      CaseCode code = codes.get(i / chemistries.size() % codes.size());
+      double massKg =
+          code.size().litres() * (chemistry.isLead() ? 2.0 : 0.9) * random.nextDouble(0.9, 1.1);
+      double ampHours =
+          Math.max(
+              1, massKg * chemistry.plausibility().ampHoursPerKg() * random.nextDouble(0.9, 1.1));
+      double low = chemistry.plausibility().ccaPerAmpHourLow();
+      double high = chemistry.plausibility().ccaPerAmpHourHigh();
+      double amps = ampHours * random.nextDouble(low + 0.3 * (high - low), high);
+      labels.add(
+          new Label(
+              "Invented " + code.code() + " " + i,
+              chemistry,
+              CrankingRating.cca(Math.min(3000, amps)),
+              Optional.of(Given.label(Math.min(1000, ampHours), Unit.AMPERE_HOUR)),
+              Optional.empty(),
+              Optional.of(Given.label(Math.min(200, massKg), Unit.KILOGRAM)),
+              code.size(),
+              code.positiveSide().orElse(TerminalSide.RIGHT),
+              Given.typed(40 + 3 * ampHours, Unit.MONEY)));
+    }
+    return labels;
+  }
+
+  /** The same with cases and ratings that all fit the need. */
+  static List<Label> allPassing(int count) {
+    List<Label> labels = new ArrayList<>(count);
+    for (int i = 0; i < count; i++) {
+      Chemistry chemistry = Chemistry.of(i % 2 == 0 ? "agm" : "efb");
+      labels.add(
+          new Label(
+              "Passing " + i,
+              chemistry,
+              CrankingRating.cca(600 + i % 250),
+              Optional.of(Given.label(60 + i % 21, Unit.AMPERE_HOUR)),
+              Optional.empty(),
+              Optional.of(Given.label(17 + i % 7, Unit.KILOGRAM)),
+              new CaseSize(270 + i % 8, 175, 190),
+              TerminalSide.RIGHT,
+              Given.typed(100 + i % 150, Unit.MONEY)));
+    }
+    return labels;
+  }
+}
