@@ -120,9 +120,14 @@ public final class Cranking {
 
   /** As {@link #sureness(ChargeState)}, of a cranking already worked out. */
   public double sureness(CrankPoint point, double temperatureC) {
-    double speed = Math.log(Math.max(1, point.rpm()) / engine.fireRpm(temperatureC)) / MARGIN_SIGMA;
+    double speed = logarithm(point.rpm() / engine.fireRpm(temperatureC)) / MARGIN_SIGMA;
     double voltage = (point.volts() - voltageFloor) / (VOLTS_SIGMA * engine.series());
     return Math.min(speed, voltage);
+  }
+
+  /** Below a fifth of the speed needed its tangent, which goes on smoothly through a stall. */
+  private static double logarithm(double share) {
+    return share >= 0.2 ? Math.log(share) : Math.log(0.2) + (share - 0.2) / 0.2;
   }
 
   /** Chance that it starts (1), from {@link #sureness}. */

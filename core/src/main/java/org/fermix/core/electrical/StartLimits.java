@@ -15,6 +15,9 @@ public record StartLimits(BatteryCircuit battery, Cranking cranking) {
   /** Warmest temperature searched (°C). */
   public static final double WARMEST_C = 40;
 
+  /** How far below matters to nobody, and would only lead the search astray (σ). */
+  private static final double HOPELESS = -2;
+
   private static final double TEMPERATURE_TOLERANCE_K = 0.05;
   private static final double CHARGE_TOLERANCE = 5e-4;
 
@@ -28,7 +31,9 @@ public record StartLimits(BatteryCircuit battery, Cranking cranking) {
    */
   public OptionalDouble startFloorC(double charge, double sureness) {
     DoubleUnaryOperator surplus =
-        temperatureC -> cranking.sureness(ChargeState.rested(charge, temperatureC)) - sureness;
+        temperatureC ->
+            Math.max(
+                HOPELESS, cranking.sureness(ChargeState.rested(charge, temperatureC)) - sureness);
     double warm = surplus.applyAsDouble(WARMEST_C);
     if (warm < 0) {
       return OptionalDouble.empty();
@@ -47,7 +52,7 @@ public record StartLimits(BatteryCircuit battery, Cranking cranking) {
    */
   public OptionalDouble lowestCharge(double temperatureC, double sureness) {
     Cranking.Soaked soaked = cranking.soakedAt(temperatureC);
-    DoubleUnaryOperator surplus = charge -> soaked.sureness(charge) - sureness;
+    DoubleUnaryOperator surplus = charge -> Math.max(HOPELESS, soaked.sureness(charge) - sureness);
     double full = surplus.applyAsDouble(1);
     if (full < 0) {
       return OptionalDouble.empty();
