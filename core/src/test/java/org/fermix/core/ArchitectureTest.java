@@ -31,8 +31,11 @@ class ArchitectureTest {
           "cost",
           "fit",
           "permission",
+          "diagnosis",
           "bench",
-          "decision");
+          "decision",
+          "prove",
+          "plan");
 
   @ArchTest
   static final ArchRule NO_CYCLES =

@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
@@ -16,15 +18,15 @@ import java.util.regex.Pattern;
  * Runs ngspice, a general-purpose circuit simulator, on a netlist. It integrates the same network
  * by its own methods, so it checks our closed forms and our numerics, not the physics.
  */
-final class Spice {
+public final class Spice {
   private static final Pattern MEASURED =
       Pattern.compile("(?m)^(\\w+)\\s*=\\s*([-+0-9.]+e[-+][0-9]+)\\b");
 
   private Spice() {}
 
   /** What the simulator measured. */
-  record Measured(Map<String, Double> values, String output) {
-    double get(String name) {
+  public record Measured(Map<String, Double> values, String output) {
+    public double get(String name) {
       Double value = values.get(name);
       if (value == null) {
         throw new AssertionError(name + " was not measured:\n" + output);
@@ -34,12 +36,12 @@ final class Spice {
   }
 
   /** True where the simulator is installed; {@code ./fermix test} installs it. */
-  static boolean isInstalled() {
+  public static boolean isInstalled() {
     return Files.isExecutable(Path.of("/usr/bin/ngspice"));
   }
 
   /** Results of the netlist's {@code meas} lines, by lower-case name. */
-  static Measured run(String netlist) {
+  public static Measured run(String netlist) {
     try {
       Path file = Files.createTempFile("fermix", ".cir");
       Files.writeString(file, netlist);
@@ -72,7 +74,7 @@ final class Spice {
    *
    * @param charge at the start, rested
    */
-  static String battery(BatteryCircuit battery, double charge, double temperatureC) {
+  public static String battery(BatteryCircuit battery, double charge, double temperatureC) {
     var p = battery.chemistry().circuit();
     double kelvin = temperatureC + 273.15;
     double cold = (1 / kelvin - 1 / 298.15) / 8.314462618;
@@ -126,5 +128,42 @@ final class Spice {
             + unusable
             + "))-v(ve)",
         "");
+  }
+
+  /**
+   * Waveforms of a netlist whose control block writes them with {@code wrdata FILE ...}; one array
+   * of time and values a row.
+   *
+   * @param netlist with the word FILE where the file's name goes
+   */
+  public static List<double[]> waveforms(String netlist) {
+    try {
+      Path data = Files.createTempFile("fermix", ".data");
+      Path file = Files.createTempFile("fermix", ".cir");
+      Files.writeString(file, netlist.replace("FILE", data.toString()));
+      Process process =
+          new ProcessBuilder("/usr/bin/ngspice", "-n", "-b", file.toString())
+              .redirectErrorStream(true)
+              .start();
+      String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      assertThat(process.waitFor(120, TimeUnit.SECONDS)).isTrue();
+      List<double[]> rows =
+          Files.readAllLines(data).stream()
+              .map(
+                  line ->
+                      Arrays.stream(line.strip().split("\\s+", -1))
+                          .mapToDouble(Double::parseDouble)
+                          .toArray())
+              .toList();
+      Files.delete(file);
+      Files.delete(data);
+      assertThat(rows).as(output).isNotEmpty();
+      return rows;
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new AssertionError(e);
+    }
   }
 }

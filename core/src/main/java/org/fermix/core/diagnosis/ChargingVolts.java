@@ -1,0 +1,66 @@
+package org.fermix.core.diagnosis;
+
+import org.fermix.core.charging.Compensation;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.quantity.Check;
+
+/**
+ * Voltage at the battery with the engine running: healthy from about 13.8 to 14.6 V; under 13.6 V
+ * nothing becomes full; above what the chemistry stands it is harmed (common practice, no source).
+ * Cars that steer their alternator move more widely by design: their service data come first.
+ *
+ * @param idleVolts at idle, loads off, 0 to 40 V
+ * @param fastVolts at fast idle, loads off
+ * @param loadedVolts at fast idle with lamps and blower on
+ * @param temperatureC of the battery, −40 to 60 °C
+ */
+public record ChargingVolts(
+    double idleVolts, double fastVolts, double loadedVolts, double temperatureC) {
+  /** Under this nothing becomes full (V, 12 V system). */
+  public static final double LEAST_VOLTS = 13.6;
+
+  /** With everything switched on (V, 12 V system); workshop manuals, from memory. */
+  public static final double LEAST_LOADED_VOLTS = 13.2;
+
+  /** Refuses what cannot be. */
+  public ChargingVolts {
+    Check.within("charging voltage at idle", idleVolts, 0, 40, "V");
+    Check.within("charging voltage at fast idle", fastVolts, 0, 40, "V");
+    Check.within("charging voltage with loads on", loadedVolts, 0, 40, "V");
+    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+  }
+
+  /** What the charging does. */
+  public enum Mark {
+    LOW,
+    RIGHT,
+    HIGH
+  }
+
+  /** Most volts the chemistry stands at the temperature (V). */
+  public double mostVolts(Chemistry chemistry, double series) {
+    return series
+        * Compensation.volts(chemistry, chemistry.charging().neverExceedVolts(), temperatureC);
+  }
+
+  /** Judges it; too much matters more than too little. */
+  public Mark judge(Chemistry chemistry, double series) {
+    if (Math.max(idleVolts, fastVolts) > mostVolts(chemistry, series)) {
+      return Mark.HIGH;
+    }
+    return fastVolts < LEAST_VOLTS * series || loadedVolts < LEAST_LOADED_VOLTS * series
+        ? Mark.LOW
+        : Mark.RIGHT;
+  }
+
+  /** As evidence. */
+  public Evidence evidence(Chemistry chemistry, double series) {
+    String outcome =
+        switch (judge(chemistry, series)) {
+          case LOW -> "low";
+          case RIGHT -> "right";
+          case HIGH -> "high";
+        };
+    return new Evidence(ReadingKind.CHARGING_VOLTS, outcome);
+  }
+}

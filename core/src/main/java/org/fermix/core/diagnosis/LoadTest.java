@@ -1,0 +1,86 @@
+package org.fermix.core.diagnosis;
+
+import java.util.Optional;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Table;
+import org.hipparchus.analysis.interpolation.LinearInterpolator;
+import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
+
+/**
+ * The carbon-pile test of a lead battery: half its cold cranking amps (SAE) for 15 s, read under
+ * load. Least volts by temperature from {@code load-test.csv}.
+ *
+ * @param voltsAt15s under load, 0 to 40 V
+ * @param temperatureC of the battery, −40 to 60 °C
+ * @param charge before the test, 0 to 1
+ */
+public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
+  /** Below this charge nothing can be judged (1): charge it and test again. */
+  public static final double LEAST_CHARGE = 0.75;
+
+  /** Seconds under load (s). */
+  public static final double SECONDS = 15;
+
+  private static final Table TABLE = Table.read(LoadTest.class, "load-test.csv");
+  private static final double[] TEMPERATURES =
+      TABLE.rows().stream().mapToDouble(row -> row.number("temperature_c")).toArray();
+  private static final PolynomialSplineFunction LEAST =
+      new LinearInterpolator()
+          .interpolate(
+              TEMPERATURES,
+              TABLE.rows().stream().mapToDouble(row -> row.number("minimum_volts")).toArray());
+
+  /** Refuses what cannot be. */
+  public LoadTest {
+    Check.within("voltage under load", voltsAt15s, 0, 40, "V");
+    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+    Check.within("charge before the test", charge, 0, 1, "");
+  }
+
+  /** The judgement. */
+  public enum Mark {
+    PASSES,
+    FAILS,
+    /** Not charged enough to be judged. */
+    CHARGE_FIRST,
+    /** The table is for lead. */
+    NOT_FOR_THIS
+  }
+
+  /** Current to draw (A): half the rating by SAE J537. */
+  public static double loadAmps(double coldCrankingAmps) {
+    return Check.within("cold cranking amps", coldCrankingAmps, 1, 3000, "A") / 2;
+  }
+
+  /** Least volts of a 12 V battery at a temperature (V); beyond the table its ends hold. */
+  public static double leastVolts(double temperatureC) {
+    return LEAST.value(
+        Math.max(TEMPERATURES[0], Math.min(TEMPERATURES[TEMPERATURES.length - 1], temperatureC)));
+  }
+
+  /** Volts above the least (V); below 0 where it fails. */
+  public double margin(double series) {
+    return voltsAt15s - series * leastVolts(temperatureC);
+  }
+
+  /** Judges it. */
+  public Mark judge(Chemistry chemistry, double series) {
+    if (!chemistry.isLead()) {
+      return Mark.NOT_FOR_THIS;
+    }
+    if (charge < LEAST_CHARGE) {
+      return Mark.CHARGE_FIRST;
+    }
+    return margin(series) >= 0 ? Mark.PASSES : Mark.FAILS;
+  }
+
+  /** As evidence; empty where nothing can be judged. */
+  public Optional<Evidence> evidence(Chemistry chemistry, double series) {
+    return switch (judge(chemistry, series)) {
+      case PASSES -> Optional.of(new Evidence(ReadingKind.LOAD_TEST, "passes"));
+      case FAILS -> Optional.of(new Evidence(ReadingKind.LOAD_TEST, "fails"));
+      case CHARGE_FIRST, NOT_FOR_THIS -> Optional.empty();
+    };
+  }
+}

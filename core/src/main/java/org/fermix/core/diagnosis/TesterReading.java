@@ -1,0 +1,44 @@
+package org.fermix.core.diagnosis;
+
+import java.util.Optional;
+import org.fermix.core.quantity.Check;
+import org.fermix.core.rating.CrankingTest;
+
+/**
+ * Cranking amps shown by an electronic tester, which was told a rating and its test: the figure set
+ * on it is part of the result. A healthy new battery shows its rating or more (550 rated and 698
+ * shown, 750 and 897: common practice, no source).
+ *
+ * @param shownAmps 0 to 5,000 A
+ * @param setAmps rating set on the tester, 1 to 3,000 A
+ * @param setTest test of that rating
+ * @param charge of the battery then, 0 to 1
+ */
+public record TesterReading(double shownAmps, double setAmps, CrankingTest setTest, double charge) {
+  /** From this share of the rating up it is good (1); testers' usual limits, from memory. */
+  public static final double GOOD = 0.85;
+
+  /** Below this share it is to be replaced (1): handbook 0.70 to 0.75. */
+  public static final double BAD = 0.70;
+
+  /** Refuses what cannot be. */
+  public TesterReading {
+    Check.within("cranking amps shown", shownAmps, 0, 5000, "A");
+    Check.within("cranking amps set", setAmps, 1, 3000, "A");
+    Check.within("charge", charge, 0, 1, "");
+  }
+
+  /** Share of the rating it shows (1). */
+  public double share() {
+    return shownAmps / setAmps;
+  }
+
+  /** As evidence; empty below three quarters charge, which must be made good first. */
+  public Optional<Evidence> evidence() {
+    if (charge < LoadTest.LEAST_CHARGE) {
+      return Optional.empty();
+    }
+    String outcome = share() >= GOOD ? "good" : share() >= BAD ? "weak" : "bad";
+    return Optional.of(new Evidence(ReadingKind.TESTER, outcome));
+  }
+}
