@@ -46,7 +46,8 @@ final class BenchCandidate {
     this.chemistry = label.chemistry();
     this.whenNew = whenNew;
     this.chargeReached =
-        ChargingVerdict.of(chemistry, need.regulatedVolts().value()).chargeReached(chemistry);
+        ChargingVerdict.of(chemistry, need.regulatedVolts().value() / need.engine().series())
+            .chargeReached(chemistry);
     double sessionAmpHours =
         need.use().engineOffAmps().value() * need.use().engineOffHours().value();
     this.life =

@@ -91,7 +91,7 @@ record CurveDrawing(InConditions in) {
   private static List<Point> over(double from, double to, DoubleUnaryOperator value) {
     List<Point> points = new ArrayList<>(CandidateCurves.POINTS);
     for (int i = 0; i < CandidateCurves.POINTS; i++) {
-      double x = from + (to - from) * i / (CandidateCurves.POINTS - 1);
+      double x = Math.min(to, from + (to - from) * i / (CandidateCurves.POINTS - 1));
       points.add(new Point(x, value.applyAsDouble(x)));
     }
     return Collections.unmodifiableList(points);

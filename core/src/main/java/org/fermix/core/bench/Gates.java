@@ -140,16 +140,25 @@ final class Gates {
 
   private static GateResult charged(Need need, Label label) {
     double volts = need.regulatedVolts().value();
+    double series = need.engine().series();
     ChargingWindow window = label.chemistry().charging();
-    return switch (ChargingVerdict.of(label.chemistry(), volts)) {
+    return switch (ChargingVerdict.of(label.chemistry(), volts / series)) {
       case TOO_LOW ->
-          charged(Mark.FAILS, Finding.Code.VOLTS_TOO_LOW, volts, window.chargesFromVolts());
-      case PARTLY -> charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, window.fullFromVolts());
-      case FULL -> charged(Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, window.fullFromVolts());
+          charged(
+              Mark.FAILS, Finding.Code.VOLTS_TOO_LOW, volts, series * window.chargesFromVolts());
+      case PARTLY ->
+          charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, series * window.fullFromVolts());
+      case FULL ->
+          charged(Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, series * window.fullFromVolts());
       case FULL_ABOVE_WINDOW ->
-          charged(Mark.CLOSE, Finding.Code.VOLTS_ABOVE_WINDOW, volts, window.absorptionHighVolts());
+          charged(
+              Mark.CLOSE,
+              Finding.Code.VOLTS_ABOVE_WINDOW,
+              volts,
+              series * window.absorptionHighVolts());
       case TOO_HIGH ->
-          charged(Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, window.neverExceedVolts());
+          charged(
+              Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, series * window.neverExceedVolts());
     };
   }
 

@@ -68,6 +68,11 @@ final class OutcomeFigures {
     workings = new Workings(in);
   }
 
+  /** Colder than the model is trusted a band grows by a twentieth a kelvin (estimate). */
+  private static double widening(double temperatureC) {
+    return 1 + Math.max(0, Cranking.COLDEST_TRUSTED_C - temperatureC) / 20;
+  }
+
   static double drainSigma(Given drain) {
     return drain.isAssumed() ? ASSUMED_DRAIN_SIGMA : MEASURED_DRAIN_SIGMA;
   }
@@ -114,7 +119,9 @@ final class OutcomeFigures {
     return Figure.of(
         floor.getAsDouble(),
         Unit.CELSIUS,
-        new Band(hopeful, cautious),
+        new Band(
+            floor.getAsDouble() - (floor.getAsDouble() - hopeful) * widening(hopeful),
+            floor.getAsDouble() + (cautious - floor.getAsDouble()) * widening(cautious)),
         reach,
         () -> workings.startFloor(crank));
   }
@@ -130,12 +137,16 @@ final class OutcomeFigures {
     return Figure.of(
         crank.rpm(),
         Unit.RPM,
-        Band.ratio(crank.rpm(), SPEED_SIGMA),
+        Band.ratio(crank.rpm(), SPEED_SIGMA * widening(conditions.temperatureC())),
         () -> workings.cranking(crank, cranking));
   }
 
   private Figure crankingVolts() {
-    double spread = Band.SIGMAS * Cranking.VOLTS_SIGMA * need.engine().series();
+    double spread =
+        Band.SIGMAS
+            * Cranking.VOLTS_SIGMA
+            * need.engine().series()
+            * widening(conditions.temperatureC());
     return Figure.of(
         crank.volts(),
         Unit.VOLT,

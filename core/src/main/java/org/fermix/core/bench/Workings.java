@@ -293,8 +293,8 @@ record Workings(InConditions in) {
               + Math.round(believed.rating().amps())
               + " A by SAE J537.");
     }
-    if (in.conditions().temperatureC() < -30) {
-      remarks.add("Colder than −30 °C the engine's drag is extrapolated.");
+    if (in.conditions().temperatureC() < Cranking.COLDEST_TRUSTED_C) {
+      remarks.add("Colder than −30 °C the engine's drag is extrapolated, and the band is wider.");
     }
     return remarks;
   }

@@ -56,6 +56,12 @@ final class BatteryAt {
     return twiceExchangeA * 0.5 * (rise - 1 / rise);
   }
 
+  /** Slope of {@link #transferAmps} (S). */
+  double transferSiemens(double transferVolts) {
+    double rise = Math.exp(transferVolts / this.transferVolts);
+    return twiceExchangeA * 0.5 * (rise + 1 / rise) / this.transferVolts;
+  }
+
   /** How fast the wells level out (1/s). */
   double ratePerSecond() {
     return ratePerSecond;

@@ -284,17 +284,17 @@ public final class BatteryCircuit {
     double limit = test.minimumVolts() * series;
     double guess = 2.5 * series / resistanceOhm;
     return Roots.crossing(
-        amps -> lowestVolts(test, amps) - limit, guess / 100, guess, guess * 20, guess * 1e-5);
+        amps -> lowestVolts(test, amps) - limit, guess * 1e-6, guess, guess * 20, guess * 1e-5);
   }
 
   /**
    * How the full battery does in what a test asks after its first criterion, at a current. Nothing
    * is returned for a test that asks nothing more.
    *
-   * @param currentA the rated current tested, 1 to 5,000 A
+   * @param currentA the rated current tested, 0.01 to 50,000 A
    */
   public List<StageRun> laterStages(CrankingTest test, double currentA) {
-    Check.within("test current", currentA, 1, 5000, "A");
+    Check.within("test current", currentA, 0.01, 50_000, "A");
     List<StageRun> runs = new ArrayList<>();
     ChargeState state = ChargeState.rested(1, test.temperatureC());
     state = steps(state, currentA, test.seconds());

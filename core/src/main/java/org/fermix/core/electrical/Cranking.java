@@ -19,6 +19,9 @@ public final class Cranking {
   /** Standard deviation of the cranking voltage (V, 12 V system); estimate. */
   public static final double VOLTS_SIGMA = 0.4;
 
+  /** Colder answers are extrapolated (°C). */
+  public static final double COLDEST_TRUSTED_C = -30;
+
   private static final double CURRENT_TOLERANCE = 0.02;
 
   /** Ignition, pumps and contactor while cranking (A); estimate. */

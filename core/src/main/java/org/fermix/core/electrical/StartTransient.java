@@ -29,6 +29,12 @@ public record StartTransient(
 
   private static final double INRUSH_S = 0.06;
 
+  /** Steps times the fastest rate stay below this; the method is stable up to 2.78. */
+  private static final double STABLE = 2;
+
+  /** No process is followed faster than this (s): far below what any real starter has. */
+  private static final double FASTEST_S = 1e-4;
+
   /** The crankshaft rests this far before a compression begins (rad); assumed. */
   static final double REST_ANGLE = -Math.PI / 2;
 
@@ -88,7 +94,10 @@ public record StartTransient(
       trace.add(moment);
       moved |= moment.rpm() > 5;
       stuck |= moved && moment.rpm() <= 0.5 && moment.turns() < 1;
-      int parts = now < INRUSH_S ? (int) Math.ceil(spacingS / INRUSH_STEP_S) : 1;
+      int parts =
+          Math.max(
+              now < INRUSH_S ? (int) Math.ceil(spacingS / INRUSH_STEP_S) : 1,
+              (int) Math.ceil(spacingS * network.fastestPerSecond(state) / STABLE));
       for (int part = 0; part < parts; part++) {
         peakA = Math.max(peakA, state[CURRENT]);
         lowestVolts = Math.min(lowestVolts, network.volts(state));
@@ -162,17 +171,50 @@ public record StartTransient(
       double drawnA = currentA + Cranking.ACCESSORY_A;
       double counter =
           starter.voltSecondsPerRadian() * speed + Starter.BRUSH_VOLTS * tanh(currentA / 2);
-      double friction = drag.torque(Math.abs(speed) * 60 / (2 * Math.PI)) * tanh(speed / 0.5);
+      double friction = frictionNm(speed) * tanh(speed / frictionWidth(speed));
       double coulombs = battery.capacityAmpHours() * 3600;
       double share = battery.surfaceShare();
       double flow = cold.ratePerSecond() * share * (1 - share) * (state[DEEP] - state[SURFACE]);
-      into[CURRENT] = (volts(state) - currentA * pathOhm - counter) / starter.inductanceH();
+      into[CURRENT] = (volts(state) - currentA * pathOhm - counter) / inductanceH(state);
       into[SPEED] =
           (starter.torque(currentA) - friction - gas.torque(state[ANGLE])) / starter.inertiaKgM2();
       into[ANGLE] = speed;
-      into[TRANSFER] = (drawnA - cold.transferAmps(state[TRANSFER])) / battery.doubleLayerFarads();
+      into[TRANSFER] = (drawnA - cold.transferAmps(state[TRANSFER])) / layerFarads(state);
       into[SURFACE] = (flow - drawnA / coulombs) / share;
       into[DEEP] = -flow / (1 - share);
+    }
+
+    /** The fastest rate now (1/s): of the winding, the friction near standstill, the layer. */
+    double fastestPerSecond(double[] state) {
+      double speed = state[SPEED];
+      double width = frictionWidth(speed);
+      double away = Math.abs(speed) / width;
+      double friction = away > 4 ? 0 : frictionNm(speed) / width / starter.inertiaKgM2();
+      return circuitOhm(state) / inductanceH(state)
+          + friction
+          + cold.transferSiemens(state[TRANSFER]) / layerFarads(state);
+    }
+
+    private double circuitOhm(double[] state) {
+      return pathOhm + cold.ohmicVolts(state[SURFACE], 1);
+    }
+
+    private double inductanceH(double[] state) {
+      return Math.max(starter.inductanceH(), circuitOhm(state) * FASTEST_S);
+    }
+
+    private double layerFarads(double[] state) {
+      return Math.max(
+          battery.doubleLayerFarads(), cold.transferSiemens(state[TRANSFER]) * FASTEST_S);
+    }
+
+    private double frictionNm(double speed) {
+      return drag.torque(Math.abs(speed) * 60 / (2 * Math.PI));
+    }
+
+    /** Friction turns round over half a radian a second, or as fast as may be followed. */
+    private double frictionWidth(double speed) {
+      return Math.max(0.5, frictionNm(speed) * FASTEST_S / starter.inertiaKgM2());
     }
 
     /** Through one exponential, which takes a third of the time of the library's own. */

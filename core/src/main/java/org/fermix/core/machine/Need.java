@@ -1,6 +1,7 @@
 package org.fermix.core.machine;
 
 import java.util.Optional;
+import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 
 /**
@@ -15,4 +16,9 @@ public record Need(
     Optional<Tray> tray,
     Climate climate,
     Use use,
-    Given regulatedVolts) {}
+    Given regulatedVolts) {
+  /** Refuses what no machine charges with. */
+  public Need {
+    Check.within("regulated voltage", regulatedVolts.value(), 5, 35, "V");
+  }
+}

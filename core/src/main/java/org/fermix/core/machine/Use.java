@@ -1,5 +1,6 @@
 package org.fermix.core.machine;
 
+import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 
 /**
@@ -18,4 +19,14 @@ public record Use(
     Given engineOffAmps,
     Given engineOffHours,
     Given startsPerDay,
-    Given yearsKept) {}
+    Given yearsKept) {
+  /** Refuses what no machine is used for. */
+  public Use {
+    Check.within("longest lay-up", longestLayUpDays.value(), 0, 1000, "d");
+    Check.within("drain", drainMilliamps.value(), 0, 10_000, "mA");
+    Check.within("engine-off load", engineOffAmps.value(), 0, 500, "A");
+    Check.within("engine-off hours", engineOffHours.value(), 0, 500, "h");
+    Check.within("starts a day", startsPerDay.value(), 0, 100, "");
+    Check.within("years kept", yearsKept.value(), 0.5, 50, "y");
+  }
+}
