@@ -19,12 +19,12 @@ record CurveDrawing(InConditions in) {
   private static final double COLDEST_C = -40;
   private static final double WARMEST_C = 30;
   private static final double LEAST_DAYS = 30;
-  private static final double START_SPACING_S = 0.004;
+  private static final double START_SPACING_S = 0.006;
 
-  /** The inrush is over so soon that half the points are spent on it; then every ninth moment. */
-  private static final int INRUSH_POINTS = 31;
+  /** The inrush is over so soon that a third of the points go to it; then every fourth moment. */
+  private static final int INRUSH_POINTS = 21;
 
-  private static final int LATER_EVERY = 9;
+  private static final int LATER_EVERY = 4;
 
   CandidateCurves curves() {
     Map<Kind, List<Point>> curves = new EnumMap<>(Kind.class);

@@ -25,7 +25,7 @@ public record StartTransient(
   public static final double STEP_S = 0.002;
 
   /** Through the inrush steps are no longer than this (s), and the inrush no longer than that. */
-  private static final double INRUSH_STEP_S = 0.001;
+  private static final double INRUSH_STEP_S = 0.0015;
 
   private static final double INRUSH_S = 0.06;
 
@@ -70,12 +70,12 @@ public record StartTransient(
   /**
    * As above, coarser or finer.
    *
-   * @param spacingS of the trace, 0.0005 to 0.005 s
+   * @param spacingS of the trace, 0.0005 to 0.006 s
    */
   public static StartTransient of(
       Cranking cranking, ChargeState from, double seconds, double spacingS) {
     Check.within("cranking time", seconds, 0.05, 10, "s");
-    Check.within("spacing", spacingS, 0.0005, 0.005, "s");
+    Check.within("spacing", spacingS, 0.0005, 0.006, "s");
     Engine engine = cranking.engine();
     double temperatureC = from.temperatureC();
     BatteryAt cold = cranking.battery().at(temperatureC);
@@ -97,7 +97,7 @@ public record StartTransient(
       int parts =
           Math.max(
               now < INRUSH_S ? (int) Math.ceil(spacingS / INRUSH_STEP_S) : 1,
-              (int) Math.ceil(spacingS * network.fastestPerSecond(state) / STABLE));
+              (int) Math.ceil(spacingS * network.limit(state) / STABLE));
       for (int part = 0; part < parts; part++) {
         peakA = Math.max(peakA, state[CURRENT]);
         lowestVolts = Math.min(lowestVolts, network.volts(state));
@@ -118,7 +118,10 @@ public record StartTransient(
 
   /** The coupled equations: current, speed, angle, charge-transfer voltage, two wells. */
   static final class Network {
-    static final int STATES = 6;
+    private static final int FAST_STATES = 4;
+
+    /** From this speed on friction no longer turns round within a step (rad/s). */
+    private static final double TURNING = 6;
 
     private final BatteryCircuit battery;
     private final BatteryAt cold;
@@ -126,8 +129,20 @@ public record StartTransient(
     private final Engine.DragAt drag;
     private final Compression.FromRest gas;
     private final double pathOhm;
-    private final double[][] slopes = new double[4][STATES];
-    private final double[] between = new double[STATES];
+    private double openVolts;
+    private double ohm;
+    private double inductanceH;
+    private double layerFarads;
+    private double frictionWidth;
+    private double transferVolts;
+    private double transferA;
+    private double transferSiemens;
+    private boolean turning;
+    private double frictionSpeed;
+    private double frictionAtSpeed;
+    private double frictionSlope;
+    private final double[][] slopes = new double[4][FAST_STATES];
+    private final double[] between = new double[FAST_STATES];
 
     Network(BatteryCircuit battery, BatteryAt cold, Engine engine, double temperatureC) {
       this.battery = battery;
@@ -152,14 +167,25 @@ public record StartTransient(
       derivatives(along(state, slopes[0], seconds / 2), slopes[1]);
       derivatives(along(state, slopes[1], seconds / 2), slopes[2]);
       derivatives(along(state, slopes[2], seconds), slopes[3]);
-      for (int i = 0; i < STATES; i++) {
+      double before = state[CURRENT];
+      for (int i = 0; i < FAST_STATES; i++) {
         state[i] +=
             seconds / 6 * (slopes[0][i] + 2 * slopes[1][i] + 2 * slopes[2][i] + slopes[3][i]);
       }
+      drain(state, 0.5 * (before + state[CURRENT]) + Cranking.ACCESSORY_A, seconds);
+    }
+
+    /** The wells move so little in one step that they follow it, instead of going with it. */
+    private void drain(double[] state, double drawnA, double seconds) {
+      double coulombs = battery.capacityAmpHours() * 3600;
+      double share = battery.surfaceShare();
+      double flow = cold.ratePerSecond() * share * (1 - share) * (state[DEEP] - state[SURFACE]);
+      state[SURFACE] += seconds * (flow - drawnA / coulombs) / share;
+      state[DEEP] -= seconds * flow / (1 - share);
     }
 
     private double[] along(double[] state, double[] slope, double seconds) {
-      for (int i = 0; i < STATES; i++) {
+      for (int i = 0; i < FAST_STATES; i++) {
         between[i] = state[i] + seconds * slope[i];
       }
       return between;
@@ -171,55 +197,58 @@ public record StartTransient(
       double drawnA = currentA + Cranking.ACCESSORY_A;
       double counter =
           starter.voltSecondsPerRadian() * speed + Starter.BRUSH_VOLTS * tanh(currentA / 2);
-      double friction = frictionNm(speed) * tanh(speed / frictionWidth(speed));
-      double coulombs = battery.capacityAmpHours() * 3600;
-      double share = battery.surfaceShare();
-      double flow = cold.ratePerSecond() * share * (1 - share) * (state[DEEP] - state[SURFACE]);
-      into[CURRENT] = (volts(state) - currentA * pathOhm - counter) / inductanceH(state);
+      double friction =
+          turning
+              ? frictionAtSpeed + frictionSlope * (speed - frictionSpeed)
+              : frictionNm(speed) * tanh(speed / frictionWidth);
+      into[CURRENT] =
+          (openVolts - drawnA * ohm - state[TRANSFER] - currentA * pathOhm - counter) / inductanceH;
       into[SPEED] =
           (starter.torque(currentA) - friction - gas.torque(state[ANGLE])) / starter.inertiaKgM2();
       into[ANGLE] = speed;
-      into[TRANSFER] = (drawnA - cold.transferAmps(state[TRANSFER])) / layerFarads(state);
-      into[SURFACE] = (flow - drawnA / coulombs) / share;
-      into[DEEP] = -flow / (1 - share);
+      into[TRANSFER] =
+          (drawnA - transferA - transferSiemens * (state[TRANSFER] - transferVolts)) / layerFarads;
     }
 
-    /** The fastest rate now (1/s): of the winding, the friction near standstill, the layer. */
-    double fastestPerSecond(double[] state) {
+    /**
+     * Sets what holds for the steps to come: the voltage behind the wells, and what may not be
+     * followed too fast. Returns the fastest rate left (1/s): of the winding, the friction near
+     * standstill, the double layer.
+     */
+    double limit(double[] state) {
       double speed = state[SPEED];
-      double width = frictionWidth(speed);
-      double away = Math.abs(speed) / width;
-      double friction = away > 4 ? 0 : frictionNm(speed) / width / starter.inertiaKgM2();
-      return circuitOhm(state) / inductanceH(state)
-          + friction
-          + cold.transferSiemens(state[TRANSFER]) / layerFarads(state);
-    }
-
-    private double circuitOhm(double[] state) {
-      return pathOhm + cold.ohmicVolts(state[SURFACE], 1);
-    }
-
-    private double inductanceH(double[] state) {
-      return Math.max(starter.inductanceH(), circuitOhm(state) * FASTEST_S);
-    }
-
-    private double layerFarads(double[] state) {
-      return Math.max(
-          battery.doubleLayerFarads(), cold.transferSiemens(state[TRANSFER]) * FASTEST_S);
+      openVolts = cold.openVolts(state[SURFACE]);
+      ohm = cold.ohmicVolts(state[SURFACE], 1);
+      double circuitOhm = pathOhm + ohm;
+      double friction = frictionNm(speed);
+      // Within one step the layer's law and, once it turns, the friction's are as good as straight.
+      transferVolts = state[TRANSFER];
+      transferA = cold.transferAmps(transferVolts);
+      transferSiemens = cold.transferSiemens(transferVolts);
+      turning = speed > TURNING;
+      frictionSpeed = speed;
+      frictionAtSpeed = friction;
+      frictionSlope =
+          turning ? Engine.VISCOUS_EXPONENT * (friction - drag.constantNm()) / speed : 0;
+      inductanceH = Math.max(starter.inductanceH(), circuitOhm * FASTEST_S);
+      layerFarads = Math.max(battery.doubleLayerFarads(), transferSiemens * FASTEST_S);
+      // Friction turns round over half a radian a second, or as fast as may be followed.
+      frictionWidth = Math.max(0.5, friction * FASTEST_S / starter.inertiaKgM2());
+      boolean nearStandstill = Math.abs(speed) < 4 * frictionWidth;
+      return circuitOhm / inductanceH
+          + (nearStandstill ? friction / frictionWidth / starter.inertiaKgM2() : 0)
+          + transferSiemens / layerFarads;
     }
 
     private double frictionNm(double speed) {
       return drag.torque(Math.abs(speed) * 60 / (2 * Math.PI));
     }
 
-    /** Friction turns round over half a radian a second, or as fast as may be followed. */
-    private double frictionWidth(double speed) {
-      return Math.max(0.5, frictionNm(speed) * FASTEST_S / starter.inertiaKgM2());
-    }
-
-    /** Through one exponential, which takes a third of the time of the library's own. */
+    /**
+     * Nearly always on its flat end; else through one exponential, a third of the library's time.
+     */
     private static double tanh(double x) {
-      return 1 - 2 / (Math.exp(2 * x) + 1);
+      return x > 20 ? 1 : 1 - 2 / (Math.exp(2 * x) + 1);
     }
 
     private double volts(double[] state) {

@@ -23,7 +23,8 @@ public record Engine(
     Given leadResistance,
     int nominalVolts,
     Departure departure) {
-  private static final double VISCOUS_EXPONENT = 0.35;
+  /** How the viscous part of the drag grows with viscosity and speed (1). */
+  public static final double VISCOUS_EXPONENT = 0.35;
 
   /** An engine as usual for its class. */
   public Engine(

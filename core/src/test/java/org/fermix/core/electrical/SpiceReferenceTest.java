@@ -142,7 +142,7 @@ class SpiceReferenceTest {
     close(ours.lowestVolts(), spice.get("lowest"));
     close(ours.peakA(), spice.get("inrush"));
     // The coarser trace that the curves use finds the same extremes.
-    StartTransient coarse = StartTransient.of(new Cranking(battery, engine), full, 1.5, 0.004);
+    StartTransient coarse = StartTransient.of(new Cranking(battery, engine), full, 1.5, 0.006);
     close(coarse.lowestVolts(), spice.get("lowest"));
     close(coarse.peakA(), spice.get("inrush"));
     close(ours.steady().currentA(), spice.get("meancurrent"));
@@ -219,11 +219,11 @@ class SpiceReferenceTest {
     Cranking cranking = new Cranking(battery, engine);
     ChargeState full = ChargeState.rested(1, -18);
     for (int i = 0; i < 2000; i++) {
-      StartTransient.of(cranking, full, 1.5, 0.004);
+      StartTransient.of(cranking, full, 1.5, 0.006);
     }
     long begun = System.nanoTime();
     for (int i = 0; i < 100; i++) {
-      StartTransient.of(cranking, full, 1.5, 0.004);
+      StartTransient.of(cranking, full, 1.5, 0.006);
     }
     double ours = (System.nanoTime() - begun) / 1e9 / 100;
     begun = System.nanoTime();

@@ -55,7 +55,7 @@ class LabelCardTest {
 
   @Test
   void anUnusualFigureIsAskedAbout() {
-    Map<String, String> typed = typed("flooded", "1500");
+    Map<String, String> typed = typed("flooded", "1000");
     typed.put("capacity", "50");
     assertThat(card(typed).remarks()).anyMatch(remark -> remark.startsWith("Unusual for flooded"));
   }
