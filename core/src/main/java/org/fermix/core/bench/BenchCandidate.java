@@ -79,7 +79,11 @@ final class BenchCandidate {
   InConditions in(Conditions conditions) {
     double ageYears = candidate.ageYears() + conditions.yearsOn();
     double health = life.healthAt(ageYears);
-    BatteryCircuit circuit = whenNew.worn(health);
+    BatteryCircuit circuit =
+        candidate
+            .measuredShare()
+            .map(share -> whenNew.measured(share).withCapacityLeft(health))
+            .orElseGet(() -> whenNew.worn(health));
     Parking parking =
         Parking.of(
             chemistry.storage(),

@@ -276,6 +276,11 @@ record Workings(InConditions in) {
 
   private Term health() {
     double percent = 100 * in.health();
+    if (in.candidate().measuredShare().isPresent()) {
+      return new Term(
+          "share of its rating measured",
+          Given.typed(100 * in.candidate().measuredShare().get(), Unit.PER_CENT));
+    }
     return in.ageYears() == 0
         ? new Term("health", Given.derived(percent, Unit.PER_CENT, "new"))
         : new Term(

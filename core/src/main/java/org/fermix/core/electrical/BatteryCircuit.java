@@ -184,6 +184,23 @@ public final class BatteryCircuit {
   }
 
   /**
+   * The same battery with a share of its capacity left, its resistance as it is.
+   *
+   * @param health share of capacity left, 0.3 to 1
+   */
+  public BatteryCircuit withCapacityLeft(double health) {
+    Check.within("health", health, 0.3, 1, "");
+    return new BatteryCircuit(
+        chemistry,
+        series,
+        ratedAmpHours,
+        massKg,
+        capacityAmpHours * health,
+        surfaceShare,
+        resistanceOhm);
+  }
+
+  /**
    * The same battery with its resistance multiplied.
    *
    * @param factor 0.05 to 50

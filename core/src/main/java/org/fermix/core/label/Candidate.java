@@ -1,5 +1,6 @@
 package org.fermix.core.label;
 
+import java.util.Optional;
 import org.fermix.core.quantity.Check;
 
 /**
@@ -7,8 +8,11 @@ import org.fermix.core.quantity.Check;
  *
  * @param letter its identity everywhere: "0" for today's battery, then A, B, C …
  * @param ageYears years in service when the comparison starts, 0 to 30
+ * @param measuredShare share of its rated cold cranking amps that a test found, 0.2 to 1.5; empty
+ *     where only the age is known
  */
-public record Candidate(String letter, Label label, double ageYears) {
+public record Candidate(
+    String letter, Label label, double ageYears, Optional<Double> measuredShare) {
   /** The letter of the battery that is fitted now. */
   public static final String TODAY = "0";
 
@@ -16,6 +20,13 @@ public record Candidate(String letter, Label label, double ageYears) {
   public Candidate {
     Check.filled("letter", letter);
     Check.within("age", ageYears, 0, 30, "years");
+    measuredShare.ifPresent(
+        share -> Check.within("measured share of cranking amps", share, 0.2, 1.5, ""));
+  }
+
+  /** A battery nobody has tested. */
+  public Candidate(String letter, Label label, double ageYears) {
+    this(letter, label, ageYears, Optional.empty());
   }
 
   /** True for the battery that is fitted now: the baseline, not for sale. */

@@ -114,4 +114,24 @@ class BenchTest {
         .isThrownBy(() -> new Conditions(-60, 0, 0, 0, 0))
         .withMessageContaining("temperature at the start must be from -40 to 40 °C");
   }
+
+  /** A measured share of the rating wins over the age: weaker when it is worse, and the reverse. */
+  @Test
+  void aMeasurementWinsOverTheAge() {
+    var label = Examples.lineUp().get(0).label();
+    double byAge = chance(new Candidate("0", label, 7));
+    double weak = chance(new Candidate("0", label, 7, java.util.Optional.of(0.5)));
+    double strong = chance(new Candidate("0", label, 7, java.util.Optional.of(1.2)));
+    assertThat(weak).isLessThan(byAge);
+    assertThat(strong).isGreaterThan(byAge);
+  }
+
+  private static double chance(Candidate today) {
+    return Bench.of(NEED, Policy.USUAL, List.of(today))
+        .answer(Conditions.of(NEED).atTemperature(-8))
+        .candidates()
+        .get(0)
+        .figure(Outcome.START_CHANCE)
+        .value();
+  }
 }
