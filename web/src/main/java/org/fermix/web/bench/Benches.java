@@ -1,10 +1,13 @@
 package org.fermix.web.bench;
 
+import java.util.List;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
+import org.fermix.core.label.Candidate;
+import org.fermix.web.check.Checks;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
@@ -16,17 +19,33 @@ import org.springframework.transaction.annotation.Transactional;
 public class Benches {
   private final Needs needs;
   private final LineUp lineUp;
+  private final Checks checks;
 
-  Benches(Needs needs, LineUp lineUp) {
+  Benches(Needs needs, LineUp lineUp, Checks checks) {
     this.needs = needs;
     this.lineUp = lineUp;
+    this.checks = checks;
   }
 
   /** The bench of a job, ready to be asked. */
   @Transactional(readOnly = true)
   public Bench of(OpenJob job) {
-    return job.once(
-        Bench.class, () -> Bench.of(needs.of(job), Policy.USUAL, lineUp.candidates(job)));
+    return job.once(Bench.class, () -> Bench.of(needs.of(job), Policy.USUAL, candidates(job)));
+  }
+
+  /** The line-up, today's battery with what its tests found. */
+  private List<Candidate> candidates(OpenJob job) {
+    return lineUp.candidates(job).stream()
+        .map(
+            candidate ->
+                candidate.isToday()
+                    ? new Candidate(
+                        candidate.letter(),
+                        candidate.label(),
+                        candidate.ageYears(),
+                        checks.measuredShare(job))
+                    : candidate)
+        .toList();
   }
 
   /** The decision in the owner's own conditions, by the usual weights. */

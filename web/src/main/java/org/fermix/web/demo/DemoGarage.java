@@ -2,9 +2,11 @@ package org.fermix.web.demo;
 
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.check.Checks;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.lineup.LineUp;
@@ -29,6 +31,7 @@ class DemoGarage implements ApplicationRunner {
   private final Garage garage;
   private final Needs needs;
   private final LineUp lineUp;
+  private final Checks checks;
   private final TransactionTemplate transaction;
 
   DemoGarage(
@@ -36,11 +39,13 @@ class DemoGarage implements ApplicationRunner {
       Garage garage,
       Needs needs,
       LineUp lineUp,
+      Checks checks,
       TransactionTemplate transaction) {
     this.accounts = accounts;
     this.garage = garage;
     this.needs = needs;
     this.lineUp = lineUp;
+    this.checks = checks;
     this.transaction = transaction;
   }
 
@@ -96,6 +101,17 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("years", "8"),
             Map.entry("currency", "EUR")));
     battery(job, true, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "5");
+    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"));
+    checks.take(
+        job,
+        ReadingKind.REST_VOLTS,
+        "Demo Meter 1",
+        Map.of("volts", "12.58", "rested", "14", "surface", "no", "temperature", "4"));
+    checks.take(
+        job,
+        ReadingKind.TESTER,
+        "stand-in tester",
+        Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"));
     battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
     battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");
@@ -117,6 +133,12 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("volts", "14.9"),
             Map.entry("currency", "EUR")));
     lineUp.add(job, true, small("Skerry Demo Batteries 12", "agm", 190, 12, 4.4, 145, "age", "4"));
+    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "rapid_click"));
+    checks.take(
+        job,
+        ReadingKind.CHARGING_VOLTS,
+        "Demo Meter 1",
+        Map.of("idle", "14.1", "fast", "15.4", "loaded", "14.6", "temperature", "18"));
     lineUp.add(
         job, false, small("Skerry Demo Batteries 12", "agm", 200, 12, 4.4, 145, "price", "62"));
     lineUp.add(

@@ -109,7 +109,7 @@ class GarageController {
             .orElse(job.path(Stop.DECIDE));
   }
 
-  @GetMapping("/jobs/{id}/{slug:check|fit|keep}")
+  @GetMapping("/jobs/{id}/{slug:fit|keep}")
   String planned(
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,

@@ -6,7 +6,7 @@ import java.util.Optional;
 
 /** The seven stops of a job, in order. */
 public enum Stop {
-  CHECK("check", "Check", "Is it the battery at all? Readings, a fault path and a verdict."),
+  CHECK("check", "Check", ""),
   NEED("need", "Need", ""),
   LINE_UP("lineup", "Line-up", ""),
   BENCH("bench", "Bench", ""),

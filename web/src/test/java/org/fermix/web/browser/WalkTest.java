@@ -185,8 +185,10 @@ class WalkTest extends BrowserTestBase {
     page.keyboard().press("?");
     assertThat(page.locator("#keys-help")).isVisible();
     page.keyboard().press("Escape");
-    page.keyboard().press("1");
+    page.keyboard().press("7");
     assertThat(page.getByText("This stop is not built yet")).isVisible();
+    page.keyboard().press("1");
+    assertThat(page).hasURL(Pattern.compile("/check$"));
     page.keyboard().press("g");
     assertThat(page).hasURL(Pattern.compile("/garage$"));
   }
@@ -208,5 +210,28 @@ class WalkTest extends BrowserTestBase {
     openDemo(page, "Lark", "keep");
     assertThat(page.getByText("This stop is not built yet. It will hold:")).isVisible();
     accessible(page);
+  }
+
+  /** From a symptom to a verdict at both widths, by keyboard and label, with nothing broken. */
+  @Test
+  void aCheckLeadsToAVerdict() {
+    for (int width : new int[] {1280, 390}) {
+      Page page = page(width, 800, ColorScheme.LIGHT);
+      openDemo(page, "Wasp", "check");
+      accessible(page);
+      link(page, "Electronic tester").click();
+      page.getByLabel("Cranking amps shown").fill("lots");
+      button(page, "Take it down").click();
+      assertThat(page.locator("#f-shown-error")).isVisible();
+      assertThat(page.getByLabel("Cranking amps shown")).hasValue("lots");
+      accessible(page);
+      page.getByLabel("Cranking amps shown").fill("185");
+      page.getByLabel("Rating set on it").fill("190");
+      page.getByLabel("Fully charged before").selectOption("yes");
+      button(page, "Take it down").click();
+      assertThat(page.locator(".verdict")).containsText("charging, 7");
+      page.getByText("withdraw Electronic tester").click();
+      assertThat(page.locator(".verdict")).containsText("Do not buy yet");
+    }
   }
 }

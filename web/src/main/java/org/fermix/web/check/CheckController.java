@@ -1,0 +1,217 @@
+package org.fermix.web.check;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Rails;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Field;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.NotHere;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The Check stop. */
+@Controller
+@RequestMapping("/jobs/{id}/check")
+class CheckController {
+  private static final String INSTRUMENT = "instrument";
+  private static final String WATER = "water";
+
+  private final Garage garage;
+  private final Rails rails;
+  private final Checks checks;
+  private final ReadingLog log;
+
+  CheckController(Garage garage, Rails rails, Checks checks, ReadingLog log) {
+    this.garage = garage;
+    this.rails = rails;
+    this.checks = checks;
+    this.log = log;
+  }
+
+  @GetMapping
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    return page(job, display, model);
+  }
+
+  private String page(OpenJob job, Display display, Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
+    model.addAttribute("check", CheckPage.of(checks.state(job, display), log.all(job), display));
+    return "check/page";
+  }
+
+  @GetMapping("/take/{slug}")
+  String ask(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String slug,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    ReadingKind kind = kind(slug);
+    Suspect suspect = checks.state(job, display).suspect();
+    Map<String, Object> stored = new HashMap<>();
+    List<Field> fields = fields(kind, suspect);
+    log.of(job, kind)
+        .filter(reading -> !reading.isCannot())
+        .ifPresent(
+            reading -> {
+              stored.put(INSTRUMENT, reading.instrument());
+              for (Field field : fields) {
+                if (field.kind() == Field.Kind.NUMBER) {
+                  reading.facts().number(field.name()).ifPresent(v -> stored.put(field.name(), v));
+                } else {
+                  reading.facts().text(field.name()).ifPresent(v -> stored.put(field.name(), v));
+                }
+              }
+            });
+    return reading(job, kind, suspect, Form.stored(fields, display, stored), display, model);
+  }
+
+  @PostMapping("/take/{slug}")
+  String take(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String slug,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = garage.open(visitor, id);
+    ReadingKind kind = kind(slug);
+    Suspect suspect = checks.state(job, display).suspect();
+    List<Field> fields = fields(kind, suspect);
+    Form form = Form.typed(Form.blank(fields, display), parameters);
+    if (kind == ReadingKind.CABLE_DROP
+        && fields.stream()
+            .filter(field -> field.kind() == Field.Kind.NUMBER)
+            .allMatch(field -> form.numberOrNull(field.name()) == null)) {
+      form.complain("positive", "Measure at least one of these, 0 to 30 V.");
+    }
+    if (form.text(WATER).filter("no"::equals).isPresent()) {
+      form.complain(
+          WATER, "Connect its water supply or put it afloat first: run dry, the pump is ruined.");
+    }
+    if (form.isSound()
+        && !log.take(job, kind, form.text(INSTRUMENT).orElse(""), facts(form, fields))) {
+      form.complain(
+          INSTRUMENT,
+          "The log of this job is full: " + ReadingLog.MOST + " entries. Open a new job.");
+    }
+    if (!form.isSound()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return reading(job, kind, suspect, form, display, model);
+    }
+    return back(job);
+  }
+
+  @PostMapping("/cannot/{slug}")
+  String cannot(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String slug) {
+    OpenJob job = garage.open(visitor, id);
+    log.take(job, kind(slug), "", Map.of(Reading.CANNOT, "yes"));
+    return back(job);
+  }
+
+  @PostMapping("/withdraw/{readingId}")
+  String withdraw(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID readingId) {
+    OpenJob job = garage.open(visitor, id);
+    log.withdraw(job, readingId);
+    return back(job);
+  }
+
+  @PostMapping("/restore/{readingId}")
+  String restore(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID readingId) {
+    OpenJob job = garage.open(visitor, id);
+    try {
+      log.restore(job, readingId);
+    } catch (DataIntegrityViolationException takenMeanwhile) {
+      // Another tab took a reading of the same kind: that one counts, and the page shows it.
+      job.forget();
+    }
+    return back(job);
+  }
+
+  private static String back(OpenJob job) {
+    return "redirect:" + job.path(Stop.CHECK);
+  }
+
+  private static ReadingKind kind(String slug) {
+    return CheckPage.kind(slug).orElseThrow(() -> new NotHere("reading"));
+  }
+
+  private static List<Field> fields(ReadingKind kind, Suspect suspect) {
+    ReadingSheet sheet = ReadingSheet.of(kind, suspect.chemistry().isLead());
+    List<Field> fields = new ArrayList<>();
+    if (sheet.turnsEngine() && suspect.needsWater()) {
+      fields.add(
+          Field.choice(
+                  WATER,
+                  "Water supply",
+                  List.of(
+                      new Field.Choice("yes", "connected, or it is afloat"),
+                      new Field.Choice("no", "not connected")))
+              .withHelp("Without water the pump runs dry within seconds. Confirm before you crank.")
+              .needed());
+    }
+    fields.addAll(sheet.fields());
+    fields.add(
+        Field.text(INSTRUMENT, "Instrument", 60)
+            .withHelp("So that old and new are compared on the same one."));
+    return fields;
+  }
+
+  private static Map<String, String> facts(Form form, List<Field> fields) {
+    Map<String, String> facts = new HashMap<>();
+    for (Field field : fields) {
+      if (field.name().equals(INSTRUMENT)) {
+        continue;
+      }
+      if (field.kind() == Field.Kind.NUMBER) {
+        form.number(field.name())
+            .ifPresent(value -> facts.put(field.name(), Double.toString(value)));
+      } else {
+        form.text(field.name()).ifPresent(value -> facts.put(field.name(), value));
+      }
+    }
+    return facts;
+  }
+
+  private String reading(
+      OpenJob job, ReadingKind kind, Suspect suspect, Form form, Display display, Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
+    model.addAttribute("form", form);
+    model.addAttribute("sheet", ReadingSheet.of(kind, suspect.chemistry().isLead()));
+    model.addAttribute("water", suspect.needsWater());
+    model.addAttribute("slug", CheckPage.slug(kind));
+    return "check/reading";
+  }
+}

@@ -1,0 +1,168 @@
+package org.fermix.web.check;
+
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.fermix.core.diagnosis.Diagnosis;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.Verdict;
+import org.fermix.web.shared.Display;
+
+/** The Check stop as it is shown. */
+record CheckPage(
+    String headline,
+    String tone,
+    String sure,
+    String doNow,
+    String safety,
+    List<String> rests,
+    List<String> contradicted,
+    String next,
+    FaultPath path,
+    List<Taken> taken,
+    List<Asked> asked,
+    List<Asked> cannot,
+    List<Entry> history,
+    String assumed) {
+  private static final DateTimeFormatter WHEN =
+      DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
+
+  /** A reading that counts. */
+  record Taken(UUID id, String slug, String title, String when, String words, String instrument) {}
+
+  /** A reading that could be taken. */
+  record Asked(String slug, String title, String why, String worth) {}
+
+  /** A withdrawn entry of the log. */
+  record Entry(UUID id, String title, String when, String words) {}
+
+  static CheckPage of(Checks.State state, List<Reading> all, Display display) {
+    boolean lead = state.suspect().chemistry().isLead();
+    Verdict verdict = state.verdict();
+    boolean started = state.isStarted();
+    return new CheckPage(
+        VerdictWords.headline(verdict, started),
+        tone(verdict, started),
+        started
+            ? (verdict.settled() ? "Settled: " : "So far: ")
+                + VerdictWords.cause(verdict.cause())
+                + ", "
+                + Math.round(100 * verdict.sureness())
+                + " % likely."
+            : "",
+        VerdictWords.doNow(verdict, started),
+        started ? VerdictWords.safety(verdict, lead) : "",
+        verdict.rests().stream()
+            .limit(4)
+            .map(support -> VerdictWords.evidence(support.evidence(), lead))
+            .toList(),
+        verdict.contradicted().stream()
+            .map(support -> VerdictWords.evidence(support.evidence(), lead))
+            .toList(),
+        state.next().stream()
+            .findFirst()
+            .filter(next -> verdict.next().isPresent())
+            .map(next -> next(next, lead))
+            .orElse(""),
+        FaultPath.of(state),
+        state.counting().stream().map(judged -> taken(judged, lead)).toList(),
+        state.next().stream().map(next -> asked(next, lead)).toList(),
+        all.stream()
+            .filter(reading -> reading.isCannot() && !reading.isWithdrawn())
+            .filter(reading -> reading.kind().appliesTo(state.suspect().chemistry()))
+            .map(
+                reading ->
+                    new Asked(
+                        slug(reading.kind()),
+                        ReadingSheet.of(reading.kind(), lead).title(),
+                        reading.id().toString(),
+                        ""))
+            .toList(),
+        history(all, state.suspect(), display),
+        assumed(state.suspect()));
+  }
+
+  private static String tone(Verdict verdict, boolean started) {
+    if (!started || !verdict.settled()) {
+      return "is-open";
+    }
+    return verdict.action().saysDoNotBuy() ? "is-wait" : "is-buy";
+  }
+
+  private static String next(Diagnosis.Next next, boolean lead) {
+    String title = ReadingSheet.of(next.kind(), lead).title();
+    if (next.kind() == ReadingKind.SYMPTOM) {
+      return title + " comes first.";
+    }
+    return title
+        + " would help most: it settles the matter in "
+        + Math.round(100 * next.settles())
+        + " cases of 100.";
+  }
+
+  private static Taken taken(Checks.Judged judged, boolean lead) {
+    Reading reading = judged.reading();
+    return new Taken(
+        reading.id(),
+        slug(reading.kind()),
+        ReadingSheet.of(reading.kind(), lead).title(),
+        WHEN.format(reading.takenAt().atOffset(ZoneOffset.UTC))
+            + (reading.isCorrection() ? ", corrected" : ""),
+        judged.judgement().words(),
+        reading.instrument());
+  }
+
+  private static Asked asked(Diagnosis.Next next, boolean lead) {
+    ReadingSheet sheet = ReadingSheet.of(next.kind(), lead);
+    double minutes = next.kind().minutes();
+    String time =
+        minutes < 1 ? "at once" : minutes < 90 ? Math.round(minutes) + " min" : "overnight";
+    return new Asked(
+        slug(next.kind()),
+        sheet.title(),
+        sheet.why(),
+        String.format(Locale.ROOT, "%s · %.2f bit", time, next.gainBits()));
+  }
+
+  private static List<Entry> history(List<Reading> all, Suspect suspect, Display display) {
+    List<Entry> entries = new ArrayList<>();
+    for (Reading reading : all) {
+      if (reading.isWithdrawn()) {
+        entries.add(
+            new Entry(
+                reading.id(),
+                ReadingSheet.of(reading.kind(), suspect.chemistry().isLead()).title(),
+                WHEN.format(reading.takenAt().atOffset(ZoneOffset.UTC)),
+                reading.isCannot()
+                    ? "could not be taken"
+                    : Judgement.of(reading.kind(), reading.facts(), suspect, display).words()));
+      }
+    }
+    return entries;
+  }
+
+  private static String assumed(Suspect suspect) {
+    Optional<String> name = suspect.today().map(today -> today.label().name());
+    return name.map(each -> "Judged as " + each + ", " + suspect.chemistry().displayName() + ".")
+        .orElse(
+            "Today’s battery is not described yet: flooded lead-acid is assumed, and rules that go by"
+                + " its size take 50 Ah.");
+  }
+
+  static String slug(ReadingKind kind) {
+    return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  static Optional<ReadingKind> kind(String slug) {
+    for (ReadingKind kind : ReadingKind.values()) {
+      if (ReadingSheet.isTyped(kind) && slug(kind).equals(slug)) {
+        return Optional.of(kind);
+      }
+    }
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,158 @@
+package org.fermix.web.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.fermix.core.diagnosis.Diagnosis;
+import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.NeedCheck;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.ServiceAge;
+import org.fermix.core.diagnosis.Verdict;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.label.Candidate;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.lineup.LineUp;
+import org.fermix.web.need.Needs;
+import org.fermix.web.shared.Display;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What a job's readings say: the core's diagnosis and verdict, and what they found of the battery.
+ */
+@Service
+public class Checks {
+  private final Needs needs;
+  private final LineUp lineUp;
+  private final ReadingLog log;
+
+  Checks(Needs needs, LineUp lineUp, ReadingLog log) {
+    this.needs = needs;
+    this.lineUp = lineUp;
+    this.log = log;
+  }
+
+  /**
+   * Where a check stands.
+   *
+   * @param counting readings that count, oldest first, each with its judgement
+   * @param workedOut what follows from the machine and the label without a reading
+   */
+  record State(
+      Suspect suspect,
+      List<Judged> counting,
+      List<Evidence> workedOut,
+      Diagnosis diagnosis,
+      Verdict verdict) {
+    boolean isStarted() {
+      return !counting.isEmpty();
+    }
+
+    /**
+     * Readings that could be taken: what it does before all others, then the most telling first.
+     */
+    List<Diagnosis.Next> next() {
+      return diagnosis.next().stream()
+          .sorted(Comparator.comparing(next -> next.kind() != ReadingKind.SYMPTOM))
+          .toList();
+    }
+  }
+
+  /** A reading with what the core says of it. */
+  record Judged(Reading reading, Judgement judgement) {}
+
+  /** The state of a job's check. */
+  @Transactional(readOnly = true)
+  State state(OpenJob job, Display display) {
+    Suspect suspect = suspect(job);
+    List<Judged> counting = new ArrayList<>();
+    List<Evidence> evidence = new ArrayList<>(workedOut(suspect));
+    List<Evidence> workedOut = List.copyOf(evidence);
+    Set<ReadingKind> cannot = EnumSet.of(ReadingKind.AGE, ReadingKind.NEED);
+    boolean startsNow = false;
+    for (Reading reading : log.counting(job)) {
+      if (reading.isCannot()) {
+        cannot.add(reading.kind());
+        continue;
+      }
+      Judgement judgement = Judgement.of(reading.kind(), reading.facts(), suspect, display);
+      counting.add(new Judged(reading, judgement));
+      judgement.evidence().ifPresent(evidence::add);
+      startsNow |=
+          reading.kind() == ReadingKind.SYMPTOM
+              && (reading.facts().says("outcome", "starts_well")
+                  || reading.facts().says("outcome", "reads_low"));
+    }
+    // A reading that was taken but settles nothing is not asked for again at once.
+    Diagnosis diagnosis = Diagnosis.of(suspect.chemistry(), evidence, cannot);
+    return new State(
+        suspect,
+        counting,
+        workedOut,
+        diagnosis,
+        Verdict.of(diagnosis, startsNow, winterChance(suspect, share(counting))));
+  }
+
+  private Suspect suspect(OpenJob job) {
+    return Suspect.of(
+        needs.of(job), lineUp.candidates(job).stream().filter(Candidate::isToday).findFirst());
+  }
+
+  private static List<Evidence> workedOut(Suspect suspect) {
+    List<Evidence> evidence = new ArrayList<>();
+    suspect
+        .today()
+        .filter(today -> today.ageYears() > 0)
+        .ifPresent(
+            today ->
+                evidence.add(new ServiceAge(today.ageYears(), suspect.expectedYears()).evidence()));
+    suspect
+        .whenNew()
+        .ifPresent(
+            circuit ->
+                evidence.add(
+                    NeedCheck.of(
+                            circuit,
+                            suspect.need().engine(),
+                            suspect.need().climate().coldestMorningC().value())
+                        .evidence()));
+    return evidence;
+  }
+
+  private static Optional<Double> share(List<Judged> counting) {
+    return counting.stream()
+        .max(Comparator.comparing(judged -> judged.judgement().crankingShare().isPresent()))
+        .flatMap(judged -> judged.judgement().crankingShare());
+  }
+
+  private static OptionalDouble winterChance(Suspect suspect, Optional<Double> share) {
+    Optional<BatteryCircuit> measured =
+        suspect.whenNew().flatMap(circuit -> share.map(circuit::measured));
+    if (measured.isEmpty()) {
+      return OptionalDouble.empty();
+    }
+    Cranking cranking = new Cranking(measured.get(), suspect.need().engine());
+    double coldest = suspect.need().climate().coldestMorningC().value();
+    return OptionalDouble.of(Cranking.chance(cranking.sureness(ChargeState.rested(0.9, coldest))));
+  }
+
+  /** Share of its rated cranking amps that today's battery was found to have, if it was tested. */
+  @Transactional(readOnly = true)
+  public Optional<Double> measuredShare(OpenJob job) {
+    return share(state(job, Display.USUAL).counting());
+  }
+
+  /** Takes down a reading by its fields, metric; for the demo garage. */
+  @Transactional
+  public void take(
+      OpenJob job, ReadingKind kind, String instrument, java.util.Map<String, String> facts) {
+    log.take(job, kind, instrument, facts);
+  }
+}

@@ -1,0 +1,146 @@
+package org.fermix.web.check;
+
+import java.util.Locale;
+import org.fermix.core.diagnosis.Cause;
+import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.Verdict;
+
+/** The verdict in words: what to do, why, and whether the machine may be left. */
+final class VerdictWords {
+  private VerdictWords() {}
+
+  static String headline(Verdict verdict, boolean started) {
+    if (!started) {
+      return "Nothing is known yet. Do not buy.";
+    }
+    if (!verdict.settled()) {
+      return "Not settled. Do not buy yet.";
+    }
+    return switch (verdict.action()) {
+      case CHARGE_AND_RETEST -> "Do not buy: charge it fully and test again.";
+      case MEND_CONNECTION -> "Do not buy: clean or replace the connection.";
+      case MEND_CHARGING -> "Do not buy yet: mend the charging first.";
+      case FIND_DRAIN -> "Do not buy yet: find the drain first.";
+      case WAKE_PROTECTION -> "Do not buy: wake its protection with the right charger.";
+      case LOOK_AT_STARTER -> "Do not buy: look at the starter and the engine.";
+      case TOO_SMALL -> "Healthy, but too small for this engine or this cold.";
+      case REPLACE_NOW -> "Replace it now.";
+      case REPLACE_BEFORE_WINTER -> "Replace it before winter.";
+      case KEEP -> "Keep it: it is sound.";
+    };
+  }
+
+  /** As short as the rail needs it. */
+  static String line(Verdict verdict, boolean started) {
+    if (!started) {
+      return "no readings yet";
+    }
+    if (!verdict.settled()) {
+      return "likeliest: " + cause(verdict.cause());
+    }
+    return switch (verdict.action()) {
+      case CHARGE_AND_RETEST -> "charge and test again";
+      case MEND_CONNECTION -> "mend the connection";
+      case MEND_CHARGING -> "mend the charging first";
+      case FIND_DRAIN -> "find the drain first";
+      case WAKE_PROTECTION -> "wake its protection";
+      case LOOK_AT_STARTER -> "look at the starter";
+      case TOO_SMALL -> "healthy but too small";
+      case REPLACE_NOW -> "replace now";
+      case REPLACE_BEFORE_WINTER -> "replace before winter";
+      case KEEP -> "keep";
+    };
+  }
+
+  static String cause(Cause cause) {
+    return switch (cause) {
+      case WORN -> "battery worn";
+      case DISCHARGED -> "only discharged";
+      case CONNECTION -> "connection";
+      case CHARGING -> "charging";
+      case DRAIN -> "drain";
+      case PROTECTION -> "protection open";
+      case STARTER -> "starter or engine";
+      case SMALL -> "too small";
+      case SOUND -> "nothing wrong";
+    };
+  }
+
+  static String doNow(Verdict verdict, boolean started) {
+    if (!started) {
+      return "Say what the machine does; Fermix then asks for as little as settles the matter.";
+    }
+    if (!verdict.settled()) {
+      return verdict.next().isPresent()
+          ? "More than one cause still fits. Take the reading below; stop whenever one cause is likely"
+              + " enough for you."
+          : "More than one cause still fits and nothing is left to measure here. A workshop’s test of"
+              + " battery and charging, often free, would settle it.";
+    }
+    return switch (verdict.action()) {
+      case CHARGE_AND_RETEST ->
+          "Charge it fully, off the machine if you can, rest it overnight, and test it then. A battery"
+              + " cannot be judged below three quarters charge.";
+      case MEND_CONNECTION ->
+          "Clean posts and clamps to bare metal, tighten, follow both leads to their far ends, and"
+              + " crank again before anything else.";
+      case MEND_CHARGING ->
+          "Have regulator, alternator or stator and their wiring mended; any battery would suffer the"
+              + " same.";
+      case FIND_DRAIN ->
+          "Pull fuses one by one until the current falls; until it is mended take the negative lead"
+              + " off when you leave it.";
+      case WAKE_PROTECTION ->
+          "Use a charger with a wake function or the battery’s own button. An ordinary charger and the"
+              + " machine itself cannot do it.";
+      case LOOK_AT_STARTER ->
+          "The battery holds up. Have the starter, its contactor and the engine’s freedom to turn"
+              + " looked at.";
+      case TOO_SMALL ->
+          "It does what its label promises, which is not enough here. The need and the bench say how"
+              + " much would be.";
+      case REPLACE_NOW ->
+          "Go on to the need and the line-up. Take the old one back for its deposit.";
+      case REPLACE_BEFORE_WINTER ->
+          "It will do for now. Choose at leisure, before the first cold morning.";
+      case KEEP -> "Nothing to do. Test it again in half a year.";
+    };
+  }
+
+  static String safety(Verdict verdict, boolean lead) {
+    return switch (verdict.cause()) {
+      case CHARGING ->
+          lead
+              ? "An overcharged battery gasses: park it in the open and do not charge it further."
+              : "Overvoltage can harm lithium: do not run the engine for long until it is mended.";
+      case DISCHARGED, DRAIN, WORN ->
+          lead
+              ? "A flat lead battery freezes at about −10 °C: keep it charged or bring it in."
+              : "Lithium left flat is soon lost: charge it within days.";
+      case CONNECTION ->
+          "A loose clamp can arc and get hot: leave the machine off until it is tight.";
+      case PROTECTION -> "Leave it off the machine until it is awake and charged.";
+      default -> "Safe to leave as it stands.";
+    };
+  }
+
+  /** A piece of evidence in words. */
+  static String evidence(Evidence evidence, boolean lead) {
+    if (evidence.kind() == ReadingKind.AGE) {
+      return switch (evidence.outcome()) {
+        case "young" -> "it is young for its kind";
+        case "middle" -> "it is in the middle of its life";
+        default -> "it is older than its kind usually gets";
+      };
+    }
+    if (evidence.kind() == ReadingKind.NEED) {
+      return evidence.outcome().equals("enough")
+          ? "by the model its rating is enough for this engine"
+          : "by the model its rating is short for this engine in your cold";
+    }
+    return ReadingSheet.of(evidence.kind(), lead).title().toLowerCase(Locale.ROOT)
+        + ": "
+        + evidence.outcome().replace('_', ' ');
+  }
+}

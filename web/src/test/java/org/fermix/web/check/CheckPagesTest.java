@@ -1,0 +1,226 @@
+package org.fermix.web.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.Map;
+import org.fermix.web.Visit;
+import org.fermix.web.WebTestBase;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** The Check stop over plain HTTP, as it works without scripts. */
+class CheckPagesTest extends WebTestBase {
+  @LocalServerPort int port;
+
+  private HttpResponse<String> take(Visit visit, String job, String slug, String... fields) {
+    String page = job + "/check/take/" + slug;
+    Map<String, String> form = new java.util.HashMap<>();
+    for (int i = 0; i < fields.length; i += 2) {
+      form.put(fields[i], fields[i + 1]);
+    }
+    return visit.submit(page, page, form);
+  }
+
+  private static void describe(Visit visit, String job, String chemistry, String cca, String ah) {
+    visit.submit(
+        job + "/lineup/today",
+        job + "/lineup/today",
+        Map.ofEntries(
+            Map.entry("name", "Invented"),
+            Map.entry("chemistry", chemistry),
+            Map.entry("cranking", cca),
+            Map.entry("test", "cca"),
+            Map.entry("capacity", ah),
+            Map.entry("length", "240"),
+            Map.entry("width", "175"),
+            Map.entry("height", "190"),
+            Map.entry("side", "RIGHT"),
+            Map.entry("age", "3")));
+  }
+
+  /** A surface-charged battery: the reading is kept but settles nothing, and says what to do. */
+  @Test
+  void aSurfaceChargedBatteryIsNotBelieved() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    String body =
+        take(visit, job, "rest-volts", "volts", "13.45", "rested", "0", "surface", "no").body();
+    assertThat(body)
+        .contains("is surface charge and tells nothing yet")
+        .contains("settles nothing yet");
+    assertThat(body).contains("Do not buy");
+  }
+
+  /** A good battery with a bad cable: told not to buy. */
+  @Test
+  void aBadCableIsFoundBehindAGoodBattery() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    take(visit, job, "symptom", "outcome", "slow");
+    take(visit, job, "rest-volts", "volts", "12.66", "rested", "12");
+    take(visit, job, "tester", "shown", "610", "set", "540", "charged", "yes");
+    String body = take(visit, job, "cable-drop", "negative", "1.2", "positive", "0.2").body();
+    assertThat(body).contains("Do not buy: clean or replace the connection.");
+    assertThat(body.replace('\u00a0', ' ')).contains("1.20 V lost from battery negative post");
+  }
+
+  /** A regulator at 15.6 V: mend the charging first. */
+  @Test
+  void aHighRegulatorComesFirst() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Bike", "motorcycle-multi");
+    describe(visit, job, "agm", "180", "12");
+    take(visit, job, "symptom", "outcome", "only_with_boost");
+    take(visit, job, "tester", "shown", "170", "set", "180", "charged", "yes");
+    String body = take(visit, job, "charging-volts", "idle", "14.4", "fast", "15.6").body();
+    assertThat(body).contains("Do not buy yet: mend the charging first.");
+  }
+
+  /** A drain on one fuse: named. */
+  @Test
+  void aDrainOnOneFuseIsNamed() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    take(visit, job, "symptom", "outcome", "dead_after_parking");
+    String body =
+        take(
+                visit,
+                job,
+                "drain",
+                "milliamps",
+                "240",
+                "asleep",
+                "45",
+                "fuse1",
+                "radio",
+                "after1",
+                "232",
+                "fuse2",
+                "boot lamp",
+                "after2",
+                "20")
+            .body();
+    assertThat(body).contains("find the drain first").contains("boot lamp");
+  }
+
+  /** LFP with its protection open: wake it, do not buy. */
+  @Test
+  void anOpenProtectionIsWoken() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Bike", "motorcycle-multi");
+    describe(visit, job, "lfp", "220", "10");
+    take(visit, job, "symptom", "outcome", "sudden_loss");
+    String body = take(visit, job, "rest-volts", "volts", "0.3", "rested", "0").body();
+    assertThat(body).contains("wake its protection with the right charger");
+    assertThat(body).doesNotContain("Electronic tester");
+  }
+
+  /** A worn AGM: replace, and the bench knows what the tester found. */
+  @Test
+  void aWornBatteryIsReplacedAndTheBenchKnows() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    describe(visit, job, "agm", "700", "68");
+    take(visit, job, "symptom", "outcome", "slow");
+    take(visit, job, "rest-volts", "volts", "12.84", "rested", "14");
+    String body = take(visit, job, "tester", "shown", "330", "set", "700", "charged", "yes").body();
+    assertThat(body).contains("Replace it now.");
+    assertThat(visit.get(job + "/bench/working/0/start_chance").body())
+        .contains("share of its rating measured");
+  }
+
+  /** A sound battery too small for its engine. */
+  @Test
+  void aSoundBatteryCanBeTooSmall() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Van", "diesel-car");
+    describe(visit, job, "agm", "220", "28");
+    take(visit, job, "symptom", "outcome", "sticks");
+    take(visit, job, "rest-volts", "volts", "12.84", "rested", "14");
+    take(visit, job, "tester", "shown", "240", "set", "220", "charged", "yes");
+    take(visit, job, "cable-drop", "positive", "0.2", "negative", "0.1");
+    String body = take(visit, job, "cranking-volts", "volts", "8.2").body();
+    assertThat(body).contains("Healthy, but too small for this engine or this cold.");
+  }
+
+  /** An outboard ashore: blocked until its water supply is confirmed; nothing typed is lost. */
+  @Test
+  void anOutboardIsNotCrankedDry() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Skiff", "outboard");
+    HttpResponse<String> blocked =
+        take(visit, job, "cranking-volts", "volts", "9.9", "water", "no");
+    assertThat(blocked.statusCode()).isEqualTo(422);
+    assertThat(blocked.body()).contains("the pump is ruined").contains("value=\"9.9\"");
+    assertThat(take(visit, job, "cranking-volts", "volts", "9.9").statusCode()).isEqualTo(422);
+    assertThat(take(visit, job, "cranking-volts", "volts", "9.9", "water", "yes").body())
+        .contains("while cranking");
+  }
+
+  /** "Cannot measure" all the way ends at what a shop tests, and each can be taken back. */
+  @Test
+  void whoCanMeasureNothingIsToldWhereToGo() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    String body = visit.get(job + "/check").body();
+    for (int i = 0; i < 20 && body.contains("/check/cannot/"); i++) {
+      String action = find("(/jobs/[0-9a-f-]{36}/check/cannot/[a-z-]+)", body);
+      body = visit.submit(job + "/check", action, Map.of()).body();
+    }
+    assertThat(body).contains("Most parts shops test battery and charging free of charge");
+    assertThat(body).doesNotContain("Could be taken next");
+    String action = find("(/jobs/[0-9a-f-]{36}/check/withdraw/[0-9a-f-]{36})", body);
+    assertThat(visit.submit(job + "/check", action, Map.of()).body()).contains("/check/take/");
+  }
+
+  /** A reading can be corrected, withdrawn and brought back; the log keeps all of it. */
+  @Test
+  void theLogKeepsItsHistory() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    take(visit, job, "rest-volts", "volts", "12.1", "rested", "12", "instrument", "my meter");
+    String corrected = take(visit, job, "rest-volts", "volts", "12.6", "rested", "12").body();
+    assertThat(corrected).contains("corrected").contains("Withdrawn, 1");
+    String restore = find("(/jobs/[0-9a-f-]{36}/check/restore/[0-9a-f-]{36})", corrected);
+    String back = visit.submit(job + "/check", restore, Map.of()).body();
+    assertThat(back).contains("my meter").contains("Withdrawn, 1");
+    assertThat(visit.get(job + "/check/take/rest-volts").body()).contains("value=\"12.1\"");
+  }
+
+  @Test
+  void nonsenseIsAnsweredAtTheField() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    HttpResponse<String> wrong =
+        take(visit, job, "rest-volts", "volts", "twelve", "rested", "-4", "temperature", "900");
+    assertThat(wrong.statusCode()).isEqualTo(422);
+    assertThat(wrong.body())
+        .contains("id=\"f-volts-error\"")
+        .contains("id=\"f-rested-error\"")
+        .contains("value=\"twelve\"");
+    assertThat(visit.get(job + "/check/take/horoscope").statusCode()).isEqualTo(404);
+    assertThat(take(visit, job, "cable-drop").body()).contains("Measure at least one of these");
+    assertThat(new Visit(port).get(job + "/check").statusCode()).isIn(404, 200);
+  }
+
+  /** Another owner's readings cannot be seen, withdrawn or brought back. */
+  @Test
+  void readingsBelongToTheirOwner() {
+    Visit one = new Visit(port);
+    String job = one.ownJob("Car", "petrol-car");
+    String body = take(one, job, "symptom", "outcome", "slow").body();
+    String withdraw = find("(/jobs/[0-9a-f-]{36}/check/withdraw/[0-9a-f-]{36})", body);
+    Visit other = new Visit(port);
+    String otherJob = other.ownJob("Boat", "outboard");
+    assertThat(other.get(job + "/check").statusCode()).isEqualTo(404);
+    assertThat(other.submit(otherJob + "/check", withdraw, Map.of()).statusCode()).isEqualTo(404);
+    String id = withdraw.substring(withdraw.lastIndexOf('/') + 1);
+    assertThat(
+            other
+                .submit(otherJob + "/check", otherJob + "/check/withdraw/" + id, Map.of())
+                .statusCode())
+        .isEqualTo(404);
+    assertThat(one.get(job + "/check").body()).contains("cranks slowly");
+  }
+}
