@@ -1,6 +1,6 @@
 /**
- * Simulated instruments behind the same ports that real devices would use. Empty until the Check
- * stop asks for its first reading; the module stands so that nothing has to be moved then.
+ * Simulated instruments and machines behind them, for practice, demo and tests. Start at {@link
+ * org.fermix.standins.HiddenMachine}. Uses core; the core knows nothing of it.
  */
 @NullMarked
 package org.fermix.standins;

@@ -1,0 +1,152 @@
+package org.fermix.standins;
+
+import java.util.List;
+import java.util.random.RandomGenerator;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.diagnosis.Cause;
+import org.fermix.core.diagnosis.DrainReading;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.machine.Departure;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.Oil;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+
+/** Machines of every kind with one known fault each, drawn at random. */
+public final class Fleet {
+  private final RandomGenerator random;
+
+  /** A fleet drawn from a generator. */
+  public Fleet(RandomGenerator random) {
+    this.random = random;
+  }
+
+  /** A machine with this fault. */
+  public HiddenMachine machine(Cause cause) {
+    Engine usual = engine();
+    boolean lithium = cause == Cause.PROTECTION || random.nextDouble() < 0.15;
+    Chemistry chemistry =
+        Chemistry.of(lithium ? "lfp" : List.of("flooded", "efb", "agm").get(random.nextInt(3)));
+    double temperatureC =
+        cause == Cause.SMALL ? random.nextDouble(-22, -8) : random.nextDouble(-5, 25);
+    BatteryCircuit whenNew = battery(chemistry, usual, temperatureC, cause == Cause.SMALL);
+    double charge = charge(cause);
+    boolean worn = cause == Cause.WORN;
+    boolean cellShort = worn && !lithium && random.nextDouble() < 0.2;
+    double health = worn ? random.nextDouble(0.4, 0.7) : random.nextDouble(0.85, 1);
+    BatteryCircuit now =
+        whenNew
+            .withResistance(worn ? random.nextDouble(1.9, 3.5) : random.nextDouble(0.95, 1.15))
+            .withCapacityLeft(health);
+    boolean broken = cause == Cause.CONNECTION && random.nextDouble() < 0.2;
+    boolean deadStarter = cause == Cause.STARTER && random.nextDouble() < 0.4;
+    double path = usual.cableMilliohm() / 1000 + usual.starter().windingOhm(20);
+    double extraOhm = cause == Cause.CONNECTION ? path * random.nextDouble(0.5, 4) : 0;
+    Engine engine = usual.departing(departure(cause, usual, extraOhm));
+    double accepted =
+        DrainReading.acceptedMilliamps(java.util.Optional.empty(), whenNew.ratedAmpHours());
+    double life = chemistry.life().calendarYears();
+    return new HiddenMachine(
+        new HiddenMachine.Truth(
+            cause,
+            engine,
+            usual,
+            whenNew,
+            now,
+            charge,
+            temperatureC,
+            cellShort,
+            cause == Cause.PROTECTION || broken || deadStarter,
+            regulatedVolts(cause, chemistry),
+            cause == Cause.DRAIN
+                ? accepted * random.nextDouble(2, 30)
+                : accepted * random.nextDouble(0.05, 0.8),
+            extraOhm,
+            life * (worn ? random.nextDouble(0.4, 1.6) : random.nextDouble(0.05, 1.1)),
+            life),
+        random);
+  }
+
+  private Engine engine() {
+    List<EngineClass> all = EngineClass.all();
+    EngineClass type = all.get(random.nextInt(all.size()));
+    double litres = type.size().defaultLitres() * random.nextDouble(0.8, 1.3);
+    return Engine.usual(
+        type,
+        Given.typed(litres, Unit.LITRE),
+        type.size().defaultCylinders(),
+        Oil.find(type.size().defaultOil()).orElseThrow());
+  }
+
+  /** Ample for the engine at the temperature, or clearly too small. */
+  private BatteryCircuit battery(
+      Chemistry chemistry, Engine engine, double temperatureC, boolean small) {
+    double cca = 40;
+    BatteryCircuit circuit = circuit(chemistry, cca);
+    while (cca < 1600 && chance(circuit, engine, temperatureC) < (small ? 0.15 : 0.97)) {
+      cca *= 1.12;
+      circuit = circuit(chemistry, cca);
+    }
+    return small
+        ? circuit(chemistry, cca)
+        : circuit(chemistry, Math.min(1600, cca * random.nextDouble(1.1, 1.6)));
+  }
+
+  private static double chance(BatteryCircuit circuit, Engine engine, double temperatureC) {
+    return Cranking.chance(
+        new Cranking(circuit, engine).sureness(ChargeState.rested(0.75, temperatureC)));
+  }
+
+  private static BatteryCircuit circuit(Chemistry chemistry, double cca) {
+    double perAmpHour =
+        0.5
+            * (chemistry.plausibility().ccaPerAmpHourLow()
+                + chemistry.plausibility().ccaPerAmpHourHigh());
+    double ampHours = cca / perAmpHour;
+    return BatteryCircuit.calibrated(
+        chemistry,
+        1,
+        ampHours,
+        ampHours / chemistry.plausibility().ampHoursPerKg(),
+        CrankingRating.cca(cca));
+  }
+
+  private Departure departure(Cause cause, Engine usual, double extraOhm) {
+    double leads = Math.min(5, 1 + extraOhm / (usual.cableMilliohm() / 1000));
+    double tight = cause == Cause.STARTER ? random.nextDouble(2.2, 4) : 1;
+    double winding = cause == Cause.STARTER ? random.nextDouble(1.2, 2.5) : 1;
+    return new Departure(tight, winding, 1, leads, 1);
+  }
+
+  private double charge(Cause cause) {
+    double[] shares =
+        switch (cause) {
+          case WORN -> new double[] {0.35, 0.45};
+          case DISCHARGED -> new double[] {0, 0.5};
+          case CHARGING -> new double[] {0.3, 0.45};
+          case DRAIN -> new double[] {0.05, 0.4};
+          case PROTECTION -> new double[] {0.3, 0.2};
+          case CONNECTION, STARTER, SMALL, SOUND -> new double[] {0.85, 0.15};
+        };
+    double drawn = random.nextDouble();
+    if (drawn < shares[0]) {
+      return random.nextDouble(0.8, 1);
+    }
+    return drawn < shares[0] + shares[1]
+        ? random.nextDouble(0.3, 0.72)
+        : random.nextDouble(0.06, 0.22);
+  }
+
+  private double regulatedVolts(Cause cause, Chemistry chemistry) {
+    if (cause != Cause.CHARGING) {
+      return random.nextDouble(13.9, 14.4);
+    }
+    return random.nextDouble() < 0.6
+        ? random.nextDouble(12.3, 13.3)
+        : chemistry.charging().neverExceedVolts() + random.nextDouble(0.6, 1.8);
+  }
+}

@@ -1,0 +1,294 @@
+package org.fermix.standins;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.diagnosis.Cause;
+import org.fermix.core.diagnosis.ChargingVolts;
+import org.fermix.core.diagnosis.CrankingVolts;
+import org.fermix.core.diagnosis.DrainReading;
+import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.LoadTest;
+import org.fermix.core.diagnosis.NeedCheck;
+import org.fermix.core.diagnosis.PulseTest;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.RestVoltage;
+import org.fermix.core.diagnosis.ServiceAge;
+import org.fermix.core.diagnosis.SpecificGravities;
+import org.fermix.core.diagnosis.Symptom;
+import org.fermix.core.diagnosis.TesterReading;
+import org.fermix.core.diagnosis.VoltageDrop;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.CrankPoint;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.rating.CrankingTest;
+
+/**
+ * A machine with one known fault, which is read as a real one is: through instruments with noise,
+ * on a circuit that starts or does not. Nothing here reads the tables of the diagnosis; where a
+ * reading is an owner's own impression (a look, a memory), it is right about as often as people
+ * are.
+ */
+public final class HiddenMachine {
+  private static final double VOLT_NOISE = 0.02;
+  private static final double TESTER_NOISE = 0.08;
+
+  /** What new batteries show of their rating; common practice. */
+  private static final double NEW_SHOWS = 1.15;
+
+  private final Truth truth;
+  private final RandomGenerator random;
+
+  /**
+   * What is really so.
+   *
+   * @param cause the one fault
+   * @param engine as it really is, its leads and starter with their faults
+   * @param usual the engine as its class has it
+   * @param whenNew the battery as its label has it
+   * @param now the battery as it is
+   * @param charge it was found at (1)
+   * @param cellShort a cell of it is short
+   * @param open nothing flows: a protection, a dead starter or a broken lead
+   * @param regulatedVolts with the engine running (V)
+   * @param drainMilliamps with everything off (mA)
+   * @param extraOhm lost in one bad place of the leads (Ω)
+   * @param ageYears in service (y)
+   * @param expectedYears usual for it (y)
+   */
+  public record Truth(
+      Cause cause,
+      Engine engine,
+      Engine usual,
+      BatteryCircuit whenNew,
+      BatteryCircuit now,
+      double charge,
+      double temperatureC,
+      boolean cellShort,
+      boolean open,
+      double regulatedVolts,
+      double drainMilliamps,
+      double extraOhm,
+      double ageYears,
+      double expectedYears) {}
+
+  /** A machine with a truth behind it. */
+  public HiddenMachine(Truth truth, RandomGenerator random) {
+    this.truth = truth;
+    this.random = random;
+  }
+
+  /** The fault, for comparing at the end. */
+  public Cause cause() {
+    return truth.cause();
+  }
+
+  /** Its battery's chemistry, which its owner knows. */
+  public Chemistry chemistry() {
+    return truth.whenNew().chemistry();
+  }
+
+  /** What follows from label and machine without a reading. */
+  public List<Evidence> workedOut() {
+    return List.of(
+        new ServiceAge(truth.ageYears(), truth.expectedYears()).evidence(),
+        NeedCheck.of(truth.whenNew(), truth.usual(), truth.temperatureC()).evidence());
+  }
+
+  /** Takes a reading; empty where it comes out as nothing that counts. */
+  public Optional<Evidence> read(ReadingKind kind) {
+    return switch (kind) {
+      case SYMPTOM -> Optional.of(symptom().evidence());
+      case REST_VOLTS -> restVolts();
+      case CRANKING_VOLTS -> Optional.of(crankingVolts());
+      case LOOK ->
+          outcome(kind, chance(truth.extraOhm() > 0 ? 0.8 : 0.14), "loose_or_dirty", "clean");
+      case CABLE_DROP -> drops();
+      case CHARGING_VOLTS -> Optional.of(charging());
+      case DRAIN -> drain();
+      case TESTER -> tester();
+      case LOAD_TEST -> loadTest();
+      case AFTER_CHARGE ->
+          outcome(
+              kind, truth.cellShort() || chance(share() < 0.65 ? 0.56 : 0.02), "falls", "holds");
+      case GRAVITY -> Optional.of(gravity());
+      case AGE -> Optional.of(workedOut().get(0));
+      case NEED -> Optional.of(workedOut().get(1));
+      case LEFT_ON ->
+          outcome(
+              kind, truth.cause() == Cause.DISCHARGED ? chance(0.8) : chance(0.14), "yes", "no");
+      case BOOST -> outcome(kind, boosted(), "cranks_well", "no_better");
+      case WAKE ->
+          outcome(kind, truth.cause() == Cause.PROTECTION && chance(0.92), "wakes", "stays_dead");
+    };
+  }
+
+  private boolean chance(double likely) {
+    return random.nextDouble() < likely;
+  }
+
+  private static Optional<Evidence> outcome(
+      ReadingKind kind, boolean first, String ifSo, String ifNot) {
+    return Optional.of(new Evidence(kind, first ? ifSo : ifNot));
+  }
+
+  private double share() {
+    return truth.now().ratedAmps(CrankingTest.COLD_CRANKING)
+        / truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
+  }
+
+  private boolean protectionOpen() {
+    return truth.cause() == Cause.PROTECTION;
+  }
+
+  private ChargeState found() {
+    return ChargeState.rested(truth.charge(), truth.temperatureC());
+  }
+
+  private double cellLoss() {
+    return truth.cellShort() ? 2.0 : 0;
+  }
+
+  private CrankPoint crank(BatteryCircuit battery, ChargeState from) {
+    return new Cranking(battery, truth.engine()).crank(from);
+  }
+
+  private boolean starts(CrankPoint point, double lostVolts) {
+    return !truth.open()
+        && point.rpm() >= truth.engine().fireRpm(truth.temperatureC())
+        && point.volts() - lostVolts >= truth.engine().engineClass().start().voltageFloor();
+  }
+
+  private Symptom symptom() {
+    if (protectionOpen()) {
+      return chance(0.5)
+          ? Symptom.SUDDEN_LOSS
+          : chance(0.6) ? Symptom.NOTHING : Symptom.DEAD_AFTER_PARKING;
+    }
+    CrankPoint point = crank(truth.now(), found());
+    if (starts(point, cellLoss())) {
+      return switch (truth.cause()) {
+        case SOUND -> chance(0.85) ? Symptom.STARTS_WELL : Symptom.READS_LOW;
+        case DRAIN -> chance(0.7) ? Symptom.DEAD_AFTER_PARKING : Symptom.ONLY_WITH_BOOST;
+        case CHARGING -> chance(0.5) ? Symptom.READS_LOW : Symptom.ONLY_WITH_BOOST;
+        case DISCHARGED -> chance(0.5) ? Symptom.RAPID_CLICK : Symptom.DEAD_AFTER_PARKING;
+        default -> chance(0.75) ? Symptom.SLOW : Symptom.STICKS;
+      };
+    }
+    if (truth.open()) {
+      return chance(0.8) ? Symptom.NOTHING : Symptom.RAPID_CLICK;
+    }
+    boolean parked = truth.cause() == Cause.DRAIN ? chance(0.5) : chance(0.12);
+    if (parked && truth.charge() < 0.75) {
+      return Symptom.DEAD_AFTER_PARKING;
+    }
+    if (truth.charge() < 0.12) {
+      return chance(0.6) ? Symptom.NOTHING : Symptom.RAPID_CLICK;
+    }
+    if (point.rpm() > 20) {
+      return chance(0.75) ? Symptom.SLOW : Symptom.STICKS;
+    }
+    return chance(0.65) ? Symptom.RAPID_CLICK : chance(0.5) ? Symptom.STICKS : Symptom.SLOW;
+  }
+
+  private double volts(double truly) {
+    return Math.max(0, truly + VOLT_NOISE * random.nextGaussian());
+  }
+
+  private Optional<Evidence> restVolts() {
+    double open =
+        protectionOpen() ? random.nextDouble(0, 3) : truth.now().restVolts(found()) - cellLoss();
+    return new RestVoltage(volts(open), 12, false, truth.temperatureC())
+        .judge(chemistry(), 1)
+        .evidence();
+  }
+
+  private Evidence crankingVolts() {
+    CrankPoint point = crank(truth.now(), found());
+    double shown =
+        protectionOpen()
+            ? random.nextDouble(0, 2)
+            : truth.open()
+                ? truth.now().volts(found(), 5) - cellLoss()
+                : point.volts() - cellLoss();
+    return new CrankingVolts(volts(shown), truth.temperatureC()).evidence(chemistry(), 1);
+  }
+
+  private Optional<Evidence> drops() {
+    List<VoltageDrop> drops = new ArrayList<>();
+    double amps = truth.open() ? 0 : crank(truth.now(), found()).currentA();
+    double sound = truth.usual().cableMilliohm() / 1000;
+    // A lead that is broken outright shows the whole voltage across the gap.
+    double lost =
+        truth.open() && truth.extraOhm() > 0 ? 10 : amps * (truth.extraOhm() + 0.3 * sound);
+    drops.add(
+        new VoltageDrop(
+            VoltageDrop.Place.find("negative").orElseThrow(), Math.min(30, volts(lost))));
+    drops.add(
+        new VoltageDrop(
+            VoltageDrop.Place.find("positive").orElseThrow(), volts(amps * 0.4 * sound)));
+    return VoltageDrop.evidence(drops, 1);
+  }
+
+  private Evidence charging() {
+    double regulated = volts(truth.regulatedVolts());
+    return new ChargingVolts(regulated - 0.1, regulated, regulated - 0.3, truth.temperatureC())
+        .evidence(chemistry(), 1);
+  }
+
+  private Optional<Evidence> drain() {
+    double accepted =
+        DrainReading.acceptedMilliamps(Optional.empty(), truth.whenNew().ratedAmpHours());
+    double shown = Math.max(0, truth.drainMilliamps() * (1 + 0.05 * random.nextGaussian()));
+    return new DrainReading(Math.min(1e5, shown), 30, List.of()).evidence(accepted);
+  }
+
+  private Optional<Evidence> tester() {
+    double rated = truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
+    double shown =
+        truth.cellShort()
+            ? 0.3 * rated
+            : NEW_SHOWS * share() * rated * (1 + TESTER_NOISE * random.nextGaussian());
+    return new TesterReading(
+            Math.max(0, Math.min(5000, shown)), rated, CrankingTest.COLD_CRANKING, 1)
+        .evidence();
+  }
+
+  private Optional<Evidence> loadTest() {
+    double rated = truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
+    ChargeState full = ChargeState.rested(0.95, 20);
+    ChargeState after = truth.now().after(full, rated / 2, LoadTest.SECONDS);
+    double shown = volts(truth.now().volts(after, rated / 2) - cellLoss());
+    if (chemistry().isLead()) {
+      return new LoadTest(shown, 20, 0.95).evidence(chemistry(), 1);
+    }
+    return Optional.of(
+        new PulseTest(rated / 2, LoadTest.SECONDS, 0, List.of(shown), 13.3, 13.2, 0.95, 20)
+            .evidence(truth.whenNew()));
+  }
+
+  private Evidence gravity() {
+    double each = 1.12 + 0.145 * truth.charge();
+    List<Double> cells = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      boolean failing =
+          (truth.cellShort() && i == 2) || (truth.cause() == Cause.WORN && i == 4 && chance(0.3));
+      double low = failing ? 0.07 : 0;
+      cells.add(Math.max(1, each - low + 0.004 * random.nextGaussian()));
+    }
+    return new SpecificGravities(cells, 26.7).evidence();
+  }
+
+  private boolean boosted() {
+    if (truth.open() && !protectionOpen()) {
+      return false;
+    }
+    Cranking good = new Cranking(truth.whenNew().withResistance(0.6), truth.engine());
+    CrankPoint point = good.crank(ChargeState.rested(0.95, truth.temperatureC()));
+    return point.rpm() >= truth.engine().fireRpm(truth.temperatureC());
+  }
+}
