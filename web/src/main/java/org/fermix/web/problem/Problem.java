@@ -20,7 +20,13 @@ public record Problem(String title, String advice, String reference) {
               "This form has grown too old to be accepted",
               "Go back, reload the page and send it again; nothing was changed.",
               reference);
-      case 405, 400, 413, 415 ->
+      case 413 ->
+          new Problem(
+              "That file is too large",
+              "At most 20 MB are accepted. Cut it down to the start itself and send it again;"
+                  + " nothing was changed.",
+              reference);
+      case 405, 400, 415 ->
           new Problem(
               "That request could not be read",
               "Go back and try again from the page itself; nothing was changed.",

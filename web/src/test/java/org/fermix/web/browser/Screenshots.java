@@ -11,6 +11,8 @@ class Screenshots extends BrowserTestBase {
   void draw() {
     shot("first-page", 1280, ColorScheme.LIGHT, "", "");
     shot("garage", 1280, ColorScheme.LIGHT, "", "garage");
+    shot("check", 1280, ColorScheme.LIGHT, "Juniper", "check");
+    shot("check-phone", 390, ColorScheme.LIGHT, "Wasp", "check");
     shot("need", 1280, ColorScheme.LIGHT, "Juniper", "need");
     shot("line-up", 1280, ColorScheme.LIGHT, "Juniper", "lineup");
     shot("bench", 1280, ColorScheme.LIGHT, "Juniper", "bench");

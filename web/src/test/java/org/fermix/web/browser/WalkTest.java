@@ -8,7 +8,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -233,5 +237,42 @@ class WalkTest extends BrowserTestBase {
       page.getByText("withdraw Electronic tester").click();
       assertThat(page.locator(".verdict")).containsText("Do not buy yet");
     }
+  }
+
+  /**
+   * A recorded start laid in as a file, found, drawn and counted as a reading; a bad file refused.
+   */
+  @Test
+  void aRecordingIsReadAndDrawn() throws IOException {
+    Path good = Files.createTempFile("start", ".csv");
+    StringBuilder text = new StringBuilder("Time (ms);Volts\n");
+    for (int i = 0; i < 2000; i++) {
+      double volts = i < 300 ? 12.6 : i < 1300 ? 10.2 + 0.3 * Math.sin(i * 0.04) : 12.4;
+      text.append(i).append(';').append(String.format(Locale.GERMANY, "%.3f", volts)).append('\n');
+    }
+    Files.writeString(good, text);
+    Path bad = Files.createTempFile("bad", ".csv");
+    Files.writeString(bad, text + "2000;twelve\n");
+    for (int width : new int[] {1280, 390}) {
+      Page page = page(width, 800, ColorScheme.LIGHT);
+      openDemo(page, "Drift", "check");
+      link(page, "Recorded starts").click();
+      page.getByLabel("CSV file").setInputFiles(bad);
+      page.getByLabel("Name").fill("first try");
+      button(page, "Read it").click();
+      assertThat(page.locator("[role=alert]").first()).containsText("Line 2002, column 2");
+      assertThat(page.getByLabel("Name")).hasValue("first try");
+      page.getByLabel("CSV file").setInputFiles(good);
+      button(page, "Read it").click();
+      assertThat(page.locator(".waves .wave")).hasCount(1);
+      accessible(page);
+      link(page, "back to the check").click();
+      assertThat(page.locator(".taken").first()).containsText("while cranking");
+      link(page, "Recorded starts").click();
+      page.getByText("remove first try").click();
+      assertThat(page.locator(".waves .wave")).hasCount(0);
+    }
+    Files.delete(good);
+    Files.delete(bad);
   }
 }

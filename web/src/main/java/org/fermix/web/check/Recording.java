@@ -1,0 +1,82 @@
+package org.fermix.web.check;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A recorded start: what was found in it, and few enough points to draw it. */
+@Entity
+@Table(name = "recording")
+class Recording {
+  @Id private UUID id = new UUID(0, 0);
+  private UUID ownerId = new UUID(0, 0);
+  private UUID jobId = new UUID(0, 0);
+  private String name = "";
+  private Instant takenAt = Instant.EPOCH;
+  private int samples;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private Map<String, Double> features = Map.of();
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<Double> points = List.of();
+
+  protected Recording() {}
+
+  Recording(
+      UUID ownerId,
+      UUID jobId,
+      String name,
+      Instant takenAt,
+      int samples,
+      Map<String, Double> features,
+      List<Double> points) {
+    this.id = UUID.randomUUID();
+    this.ownerId = ownerId;
+    this.jobId = jobId;
+    this.name = name;
+    this.takenAt = takenAt;
+    this.samples = samples;
+    this.features = features;
+    this.points = points;
+  }
+
+  UUID id() {
+    return id;
+  }
+
+  UUID ownerId() {
+    return ownerId;
+  }
+
+  UUID jobId() {
+    return jobId;
+  }
+
+  String name() {
+    return name;
+  }
+
+  Instant takenAt() {
+    return takenAt;
+  }
+
+  int samples() {
+    return samples;
+  }
+
+  Map<String, Double> features() {
+    return features;
+  }
+
+  /** Time after the start (s) and voltage (V) in turn. */
+  List<Double> points() {
+    return points;
+  }
+}

@@ -1,0 +1,134 @@
+package org.fermix.web.check;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.prove.CrankFeatures;
+import org.fermix.web.account.Visitor;
+import org.fermix.web.formats.CrankCsv;
+import org.fermix.web.formats.CsvFault;
+import org.fermix.web.garage.Garage;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Rails;
+import org.fermix.web.garage.Stop;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Field;
+import org.fermix.web.shared.Form;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Recorded starts: a file is read, what is found is kept and drawn. */
+@Controller
+@RequestMapping("/jobs/{id}/check/recordings")
+class RecordingController {
+  private static final List<Field> FIELDS =
+      List.of(
+          Field.text("name", "Name", 60)
+              .withHelp("Such as “old battery, 4 °C”, so that it can be told from the next."));
+
+  private final Garage garage;
+  private final Rails rails;
+  private final Recordings recordings;
+  private final ReadingLog log;
+
+  RecordingController(Garage garage, Rails rails, Recordings recordings, ReadingLog log) {
+    this.garage = garage;
+    this.rails = rails;
+    this.recordings = recordings;
+    this.log = log;
+  }
+
+  @GetMapping
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    return page(job, Form.blank(FIELDS, display), "", display, model);
+  }
+
+  @PostMapping
+  String add(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam Map<String, String> parameters,
+      @RequestParam("file") MultipartFile file,
+      Display display,
+      Model model,
+      HttpServletResponse response)
+      throws IOException {
+    OpenJob job = garage.open(visitor, id);
+    Form form = Form.typed(Form.blank(FIELDS, display), parameters);
+    String fault = "";
+    if (recordings.of(job).size() >= Recordings.MOST) {
+      fault = "At most " + Recordings.MOST + " recordings are kept; remove one first.";
+    } else if (file.isEmpty()) {
+      fault = "Choose a CSV file with columns for time and volts, up to 20 MB.";
+    } else if (form.isSound()) {
+      fault = keep(job, name(form, file), file);
+    }
+    if (!fault.isEmpty() || !form.isSound()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return page(job, form, fault, display, model);
+    }
+    return "redirect:" + job.path(Stop.CHECK) + "/recordings";
+  }
+
+  /** Keeps what is found; what stands in the way otherwise, in words. */
+  private String keep(OpenJob job, String name, MultipartFile file) throws IOException {
+    try {
+      CrankFeatures features = recordings.keep(job, name, CrankCsv.read(file.getInputStream()));
+      Map<String, String> facts = new HashMap<>();
+      facts.put("volts", Double.toString(Math.max(0, Math.min(40, features.crankingVolts()))));
+      log.take(job, ReadingKind.CRANKING_VOLTS, "recording", facts);
+      return "";
+    } catch (CsvFault fault) {
+      return fault.getMessage() == null ? "" : fault.getMessage();
+    } catch (IllegalArgumentException noStart) {
+      String message = noStart.getMessage() == null ? "" : noStart.getMessage();
+      return message.isEmpty()
+          ? "No start was found."
+          : message.substring(0, 1).toUpperCase(Locale.ROOT) + message.substring(1) + ".";
+    }
+  }
+
+  private static String name(Form form, MultipartFile file) {
+    String original = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+    String plain = original.replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
+    String fallback = plain.isEmpty() ? "recording" : plain;
+    return form.text("name").orElse(fallback.substring(0, Math.min(60, fallback.length())));
+  }
+
+  @PostMapping("/{recordingId}/remove")
+  String remove(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID recordingId) {
+    OpenJob job = garage.open(visitor, id);
+    recordings.remove(job, recordingId);
+    return "redirect:" + job.path(Stop.CHECK) + "/recordings";
+  }
+
+  private String page(OpenJob job, Form form, String fault, Display display, Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
+    model.addAttribute("form", form);
+    model.addAttribute("fault", fault);
+    model.addAttribute("heads", Waveforms.heads());
+    model.addAttribute("waveforms", Waveforms.of(recordings.of(job), display));
+    return "check/recordings";
+  }
+}

@@ -1,0 +1,14 @@
+package org.fermix.web.check;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+/** Recorded starts, always by owner. */
+interface RecordingRepository extends Repository<Recording, UUID> {
+  Recording save(Recording recording);
+
+  List<Recording> findByJobIdAndOwnerIdOrderByTakenAt(UUID jobId, UUID ownerId);
+
+  long deleteByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
+}

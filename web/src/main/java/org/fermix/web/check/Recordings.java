@@ -1,0 +1,111 @@
+package org.fermix.web.check;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.prove.CrankFeatures;
+import org.fermix.core.prove.CrankRecording;
+import org.fermix.web.garage.OpenJob;
+import org.fermix.web.shared.NotHere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A job's recorded starts. */
+@Service
+class Recordings {
+  /** Most recordings of one job that can be laid over each other. */
+  static final int MOST = 8;
+
+  private static final int POINTS = 900;
+  private static final double BEFORE_S = 0.2;
+  private static final double AFTER_S = 1.2;
+
+  private final RecordingRepository recordings;
+  private final Clock clock;
+
+  Recordings(RecordingRepository recordings, Clock clock) {
+    this.recordings = recordings;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  List<Recording> of(OpenJob job) {
+    return recordings.findByJobIdAndOwnerIdOrderByTakenAt(job.jobId(), job.ownerId());
+  }
+
+  /**
+   * Finds the start in a recording and keeps what was found.
+   *
+   * @throws IllegalArgumentException when there is no start in it
+   */
+  @Transactional
+  CrankFeatures keep(OpenJob job, String name, CrankRecording recording) {
+    CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
+    recordings.save(
+        new Recording(
+            job.ownerId(),
+            job.jobId(),
+            name,
+            clock.instant(),
+            recording.size(),
+            found(features, job.engine()),
+            points(recording, features)));
+    return features;
+  }
+
+  @Transactional
+  void remove(OpenJob job, UUID id) {
+    if (recordings.deleteByIdAndJobIdAndOwnerId(id, job.jobId(), job.ownerId()) == 0) {
+      throw new NotHere("recording");
+    }
+  }
+
+  private static Map<String, Double> found(CrankFeatures features, Engine engine) {
+    Map<String, Double> found = new LinkedHashMap<>();
+    found.put("restVolts", features.restVolts());
+    found.put("lowestVolts", features.lowestVolts());
+    found.put("lowestSeconds", features.lowestSeconds() - features.startSeconds());
+    found.put("crankingVolts", features.crankingVolts());
+    found.put("crankingSeconds", features.crankingSeconds());
+    found.put("recoveredVolts", features.recoveredVolts());
+    found.put("stalled", features.stalled() ? 1.0 : 0.0);
+    found.put("fired", features.fired() ? 1.0 : 0.0);
+    features.crankingAmps().ifPresent(amps -> found.put("crankingAmps", amps));
+    features.rpm(engine).ifPresent(rpm -> found.put("rpm", rpm));
+    features.ohm().ifPresent(ohm -> found.put("milliohm", 1000 * ohm.ohm()));
+    return found;
+  }
+
+  /** Lowest and highest of each short stretch, so that neither dip nor ripple is lost. */
+  private static List<Double> points(CrankRecording recording, CrankFeatures features) {
+    double from = features.startSeconds() - BEFORE_S;
+    double to = features.startSeconds() + features.crankingSeconds() + AFTER_S;
+    int first = recording.sampleAt(from);
+    int last = Math.min(recording.size(), recording.sampleAt(to));
+    int stretch = Math.max(1, (last - first) / (POINTS / 2));
+    List<Double> points = new ArrayList<>();
+    for (int i = first; i < last; i += stretch) {
+      int low = i;
+      int high = i;
+      for (int k = i; k < Math.min(last, i + stretch); k++) {
+        low = recording.volts(k) < recording.volts(low) ? k : low;
+        high = recording.volts(k) > recording.volts(high) ? k : high;
+      }
+      add(points, recording, Math.min(low, high), features.startSeconds());
+      if (low != high) {
+        add(points, recording, Math.max(low, high), features.startSeconds());
+      }
+    }
+    return points;
+  }
+
+  private static void add(
+      List<Double> points, CrankRecording recording, int sample, double startSeconds) {
+    points.add(Math.round((recording.seconds(sample) - startSeconds) * 1e4) / 1e4);
+    points.add(Math.round(recording.volts(sample) * 1e3) / 1e3);
+  }
+}

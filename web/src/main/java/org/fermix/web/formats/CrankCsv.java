@@ -1,0 +1,187 @@
+package org.fermix.web.formats;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.fermix.core.prove.CrankRecording;
+
+/**
+ * Reads a recorded start: time, volts and optional amps, in any order, separated by comma,
+ * semicolon or tab, with a decimal comma where the separator is none. Times in seconds, or in
+ * milliseconds where the heading says ms. Without a heading the columns are time, volts, amps.
+ */
+public final class CrankCsv {
+  private static final List<String> TIME =
+      List.of("time", "t", "seconds", "second", "s", "milliseconds", "ms", "elapsed");
+  private static final List<String> VOLTS = List.of("volts", "volt", "v", "voltage", "u");
+  private static final List<String> AMPS =
+      List.of("amps", "amp", "ampere", "amperes", "a", "current", "i");
+  private static final int HEADER_BYTES = 4096;
+
+  private CrankCsv() {}
+
+  /** Which column holds what; amps is −1 where there is none. */
+  private record Columns(int time, int volts, int amps, double secondsPerUnit, boolean header) {}
+
+  /**
+   * Reads all of it.
+   *
+   * @throws CsvFault with line and column of the first thing that cannot be taken
+   */
+  public static CrankRecording read(InputStream stream) {
+    try (BufferedReader reader =
+        new BufferedReader(new InputStreamReader(stream, StandardCharsets.UTF_8), 1 << 16)) {
+      reader.mark(HEADER_BYTES * 2);
+      String first = firstLine(reader);
+      reader.reset();
+      char separator = first.indexOf(';') >= 0 ? ';' : first.indexOf('\t') >= 0 ? '\t' : ',';
+      CSVFormat format =
+          CSVFormat.DEFAULT
+              .builder()
+              .setDelimiter(separator)
+              .setIgnoreEmptyLines(true)
+              .setIgnoreSurroundingSpaces(true)
+              .get();
+      try (CSVParser parser = CSVParser.builder().setReader(reader).setFormat(format).get()) {
+        return rows(parser, separator != ',');
+      }
+    } catch (UncheckedIOException | IOException e) {
+      throw new CsvFault("The file cannot be read as text; a CSV file in UTF-8 is accepted.");
+    } catch (IllegalStateException e) {
+      throw new CsvFault("The file is no CSV: a quotation mark is never closed.");
+    }
+  }
+
+  private static String firstLine(BufferedReader reader) throws IOException {
+    StringBuilder line = new StringBuilder();
+    for (int i = 0; i < HEADER_BYTES; i++) {
+      int next = reader.read();
+      if (next < 0 || (next == '\n' && !line.isEmpty())) {
+        break;
+      }
+      line.append((char) next);
+    }
+    return line.toString();
+  }
+
+  private static CrankRecording rows(CSVParser parser, boolean decimalComma) {
+    double[] seconds = new double[1024];
+    double[] volts = new double[1024];
+    double[] amps = new double[1024];
+    int count = 0;
+    Columns columns = null;
+    for (CSVRecord row : parser) {
+      long line = parser.getCurrentLineNumber();
+      if (columns == null) {
+        columns = columns(row, decimalComma);
+        if (columns.header()) {
+          continue;
+        }
+      }
+      if (count == CrankRecording.MOST_SAMPLES) {
+        throw new CsvFault(
+            "Line "
+                + line
+                + ": too long; at most 2,000,000 rows are accepted. Cut it to the start.");
+      }
+      if (count == seconds.length) {
+        seconds = Arrays.copyOf(seconds, count * 2);
+        volts = Arrays.copyOf(volts, count * 2);
+        amps = columns.amps() < 0 ? amps : Arrays.copyOf(amps, count * 2);
+      }
+      seconds[count] =
+          number(row, columns.time(), "time", line, decimalComma) * columns.secondsPerUnit();
+      volts[count] = number(row, columns.volts(), "volts", line, decimalComma);
+      if (columns.amps() >= 0) {
+        amps[count] = number(row, columns.amps(), "amps", line, decimalComma);
+      }
+      if (volts[count] < -5 || volts[count] > 60) {
+        throw CsvFault.at(line, columns.volts() + 1, volts[count] + " V; −5 to 60 V is accepted.");
+      }
+      if (Math.abs(amps[Math.min(count, amps.length - 1)]) > 5000) {
+        throw CsvFault.at(line, columns.amps() + 1, "more than 5,000 A.");
+      }
+      if (count > 0 && seconds[count] <= seconds[count - 1]) {
+        throw CsvFault.at(
+            line,
+            columns.time() + 1,
+            "the time does not rise; each row must be later than the last.");
+      }
+      count++;
+    }
+    if (columns == null || count < 20) {
+      throw new CsvFault("Only " + count + " rows of figures were found; at least 20 are needed.");
+    }
+    double[] times = Arrays.copyOf(seconds, count);
+    double[] readings = Arrays.copyOf(volts, count);
+    return columns.amps() < 0
+        ? CrankRecording.ofVolts(times, readings)
+        : CrankRecording.withAmps(times, readings, Arrays.copyOf(amps, count));
+  }
+
+  private static double number(
+      CSVRecord row, int column, String name, long line, boolean decimalComma) {
+    if (column >= row.size()) {
+      throw CsvFault.at(line, column + 1, "the " + name + " are missing.");
+    }
+    String text = row.get(column);
+    try {
+      double value = Double.parseDouble(decimalComma ? text.replace(',', '.') : text);
+      if (Double.isFinite(value)) {
+        return value;
+      }
+    } catch (NumberFormatException e) {
+      // Said below, in words.
+    }
+    String shown = text.length() > 20 ? text.substring(0, 20) + "…" : text;
+    throw CsvFault.at(
+        line, column + 1, "“" + shown + "” is no number for " + name + "; write it as 12.4.");
+  }
+
+  private static Columns columns(CSVRecord first, boolean decimalComma) {
+    boolean figures = true;
+    for (String cell : first) {
+      String plain = decimalComma ? cell.replace(',', '.') : cell;
+      figures &= plain.matches("[-+]?[0-9]*\\.?[0-9]+([eE][-+]?[0-9]+)?");
+    }
+    if (figures) {
+      if (first.size() < 2) {
+        throw CsvFault.at(1, 1, "two columns are needed, time and volts; amps may follow.");
+      }
+      return new Columns(0, 1, first.size() > 2 ? 2 : -1, 1, false);
+    }
+    int time = find(first, TIME);
+    int volts = find(first, VOLTS);
+    if (time < 0 || volts < 0) {
+      throw new CsvFault(
+          "Line 1: no column for "
+              + (time < 0 ? "time" : "volts")
+              + " was found; headings such as “time, volts, amps” are accepted.");
+    }
+    String heading = first.get(time).toLowerCase(Locale.ROOT);
+    boolean milliseconds = heading.matches(".*\\b(ms|milliseconds?)\\b.*|.*_ms$");
+    return new Columns(time, volts, find(first, AMPS), milliseconds ? 1e-3 : 1, true);
+  }
+
+  /** The column whose heading begins with, or is, one of the words. */
+  private static int find(CSVRecord heading, List<String> words) {
+    for (int i = 0; i < heading.size(); i++) {
+      String[] parts = heading.get(i).toLowerCase(Locale.ROOT).split("[^a-z]+", -1);
+      String first =
+          parts.length == 0 ? "" : parts[0].isEmpty() && parts.length > 1 ? parts[1] : parts[0];
+      if (words.contains(first)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+}

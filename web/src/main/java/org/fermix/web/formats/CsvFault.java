@@ -1,0 +1,14 @@
+package org.fermix.web.formats;
+
+/** What is wrong with a file, where, and what would be accepted; meant for the owner. */
+public final class CsvFault extends RuntimeException {
+  private static final long serialVersionUID = 1;
+
+  CsvFault(String message) {
+    super(message);
+  }
+
+  static CsvFault at(long line, int column, String what) {
+    return new CsvFault("Line " + line + ", column " + column + ": " + what);
+  }
+}
