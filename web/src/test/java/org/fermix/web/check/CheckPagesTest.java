@@ -223,4 +223,24 @@ class CheckPagesTest extends WebTestBase {
         .isEqualTo(404);
     assertThat(one.get(job + "/check").body()).contains("cranks slowly");
   }
+
+  /**
+   * Stranded: the clamps in order; lithium never from a running engine; nonsense is the usual case.
+   */
+  @Test
+  void aBoostPlanIsSafe() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Skiff", "outboard");
+    assertThat(visit.get(job + "/check/boost").body()).contains("the pump is ruined");
+    assertThat(visit.get(job + "/check/boost?water=yes").body())
+        .contains("Red clamp on the flat battery")
+        .contains("Last black clamp on bare metal");
+    assertThat(visit.get(job + "/check/boost?water=yes&chemistry=lfp&help=running_machine").body())
+        .contains("Never boost lithium")
+        .doesNotContain("Red clamp on the flat battery");
+    assertThat(visit.get(job + "/check/boost?water=yes&look=frozen").body())
+        .contains("Do not boost a frozen battery");
+    assertThat(visit.get(job + "/check/boost?help=horse&look=%00&chemistry=cheese").statusCode())
+        .isIn(200, 400);
+  }
 }

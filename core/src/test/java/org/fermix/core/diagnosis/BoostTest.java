@@ -1,0 +1,58 @@
+package org.fermix.core.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.diagnosis.Boost.Help;
+import org.fermix.core.diagnosis.Boost.Look;
+import org.fermix.core.diagnosis.Boost.Refusal;
+import org.fermix.core.diagnosis.Boost.Step;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class BoostTest {
+  /**
+   * Red to the flat plus, red to the good plus, black to the good minus, last black to the engine;
+   * off in reverse (vehicle handbooks, widely printed; from memory).
+   */
+  @Test
+  void clampsGoOnInTheirOrder() {
+    Boost plan = Boost.of(Chemistry.of("flooded"), Help.RUNNING_MACHINE, Look.SOUND, true, false);
+    assertThat(plan.refusal()).isEqualTo(Refusal.NONE);
+    assertThat(plan.steps())
+        .containsSubsequence(
+            Step.ALL_OFF,
+            Step.RED_FLAT,
+            Step.RED_GOOD,
+            Step.BLACK_GOOD,
+            Step.BLACK_ENGINE,
+            Step.CRANK,
+            Step.REVERSE,
+            Step.CHARGE_TODAY);
+  }
+
+  /** Frozen, split, swollen: never; lithium from a running machine: never (common practice). */
+  @ParameterizedTest
+  @CsvSource({
+    "flooded, PACK, FROZEN, true, false, FROZEN",
+    "agm, PACK, DAMAGED, true, false, DAMAGED",
+    "lfp, RUNNING_MACHINE, SOUND, true, false, LITHIUM_RUNNING",
+    "lfp, PACK, SOUND, true, false, NONE",
+    "agm, OTHER_BATTERY, SOUND, false, false, VOLTAGE",
+    "agm, OTHER_BATTERY, SOUND, true, true, DRY"
+  })
+  void whatMustNotBeBoostedIsRefused(
+      String chemistry, Help help, Look look, boolean sameVoltage, boolean dry, Refusal refusal) {
+    Boost plan = Boost.of(Chemistry.of(chemistry), help, look, sameVoltage, dry);
+    assertThat(plan.refusal()).isEqualTo(refusal);
+    assertThat(plan.steps().isEmpty()).isEqualTo(refusal != Refusal.NONE);
+  }
+
+  @Test
+  void lithiumIsWokenFirst() {
+    assertThat(Boost.of(Chemistry.of("lfp"), Help.PACK, Look.SOUND, true, false).steps())
+        .contains(Step.WAKE_FIRST)
+        .doesNotContain(Step.WAIT);
+  }
+}
