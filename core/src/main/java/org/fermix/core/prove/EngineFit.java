@@ -1,0 +1,118 @@
+package org.fermix.core.prove;
+
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.machine.Departure;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.Starter;
+import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Roots;
+
+/**
+ * What a recorded start says of this very engine: how its starter's counter-voltage and its drag
+ * depart from those of its class. Voltage, current and speed of steady cranking give both in closed
+ * form: kE = (V − I R − 1.4 V) / ω, and drag = 0.85 kE (I − I₀). Where no current was recorded, it
+ * is the current at which the battery's own circuit shows the recorded voltage. Leads and winding
+ * are taken as they were; the answer is no better than they are.
+ *
+ * @param departure from the class, with what was known of it before
+ * @param currentA recorded, or worked out from the battery (A)
+ * @param currentRecorded true when it was recorded
+ * @param rpmResidual speed the fitted engine turns at with this battery, less that recorded (rpm)
+ * @param marginSigma standard deviation of ln(speed / needed speed) left: the class-wide 0.30
+ *     without its share from drag and starter (engineering estimate)
+ */
+public record EngineFit(
+    Departure departure,
+    double currentA,
+    boolean currentRecorded,
+    double rpmResidual,
+    double marginSigma) {
+  /**
+   * Left of the class-wide spread when the current was recorded: firing speed and oil in the cold.
+   */
+  private static final double SIGMA_RECORDED = 0.17;
+
+  /** The same when it was worked out from the battery's rating, which may be off by a tenth. */
+  private static final double SIGMA_WORKED_OUT = 0.21;
+
+  private static final double LOWEST = 0.2;
+  private static final double HIGHEST = 5;
+
+  /**
+   * Fits.
+   *
+   * @param before rested state of the battery at the recording's temperature
+   * @throws IllegalArgumentException when the recording shows no speed, or an engine no class
+   *     departs to: then battery, class or temperature are not what was said
+   */
+  public static EngineFit of(
+      CrankFeatures features, BatteryCircuit battery, Engine engine, ChargeState before) {
+    double rpm =
+        features
+            .rpm(engine)
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        "the recording shows no clear beat of the compressions to tell the speed by"));
+    Check.within("recorded cranking speed", rpm, 10, 2000, "rpm");
+    double temperatureC = before.temperatureC();
+    boolean recorded = features.crankingAmps().isPresent();
+    double currentA =
+        features.crankingAmps().orElseGet(() -> current(battery, before, features.crankingVolts()));
+    Starter usual = engine.starter();
+    double pathOhm = engine.cableMilliohm() / 1000 + usual.windingOhm(temperatureC);
+    double counter =
+        (features.crankingVolts() - currentA * pathOhm - Starter.BRUSH_VOLTS)
+            / (rpm * 2 * Math.PI / 60);
+    double counterFactor =
+        Check.within(
+            "counter-voltage against the class",
+            counter / usual.voltSecondsPerRadian(),
+            LOWEST,
+            HIGHEST,
+            "");
+    double torque = Starter.GEAR_EFFICIENCY * counter * Math.max(0, currentA - usual.idleA());
+    double dragFactor =
+        Check.within(
+            "drag against the class",
+            torque / engine.dragAt(temperatureC).torque(rpm),
+            LOWEST,
+            HIGHEST,
+            "");
+    Departure known = engine.departure();
+    Departure departure =
+        new Departure(
+            known.drag() * dragFactor,
+            known.winding(),
+            known.counterVolts() * counterFactor,
+            known.leads(),
+            known.fireSpeed());
+    double modelled = new Cranking(battery, engine.departing(departure)).crank(before).rpm();
+    return new EngineFit(
+        departure,
+        currentA,
+        recorded,
+        modelled - rpm,
+        recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT);
+  }
+
+  /** The starter's current at which the battery shows a voltage (A). */
+  private static double current(BatteryCircuit battery, ChargeState before, double volts) {
+    double most = battery.deliverableAmps(before, 1.5, 0.5 * volts);
+    if (most <= Cranking.ACCESSORY_A
+        || battery.volts(battery.after(before, Cranking.ACCESSORY_A, 1.5), Cranking.ACCESSORY_A)
+            <= volts) {
+      throw new IllegalArgumentException(
+          "this battery would show less than the recorded voltage before the starter drew anything;"
+              + " check its rating, charge and temperature");
+    }
+    return Roots.crossing(
+            amps -> battery.volts(battery.after(before, amps, 1.5), amps) - volts,
+            Cranking.ACCESSORY_A,
+            most,
+            0.01)
+        - Cranking.ACCESSORY_A;
+  }
+}
