@@ -114,8 +114,7 @@ class CheckController {
       form.complain(
           WATER, "Connect its water supply or put it afloat first: run dry, the pump is ruined.");
     }
-    if (form.isSound()
-        && !log.take(job, kind, form.text(INSTRUMENT).orElse(""), facts(form, fields))) {
+    if (form.isSound() && !take(job, kind, form.text(INSTRUMENT).orElse(""), facts(form, fields))) {
       form.complain(
           INSTRUMENT,
           "The log of this job is full: " + ReadingLog.MOST + " entries. Open a new job.");
@@ -131,7 +130,7 @@ class CheckController {
   String cannot(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String slug) {
     OpenJob job = garage.open(visitor, id);
-    log.take(job, kind(slug), "", Map.of(Reading.CANNOT, "yes"));
+    take(job, kind(slug), "", Map.of(Reading.CANNOT, "yes"));
     return back(job);
   }
 
@@ -158,6 +157,16 @@ class CheckController {
       job.forget();
     }
     return back(job);
+  }
+
+  /** Where another tab took one of the same kind at the same moment, this one replaces it. */
+  private boolean take(
+      OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
+    try {
+      return log.take(job, kind, instrument, facts);
+    } catch (DataIntegrityViolationException takenMeanwhile) {
+      return log.take(job, kind, instrument, facts);
+    }
   }
 
   private static String back(OpenJob job) {
