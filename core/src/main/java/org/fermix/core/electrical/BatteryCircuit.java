@@ -30,6 +30,7 @@ public final class BatteryCircuit {
   private static final double STAGE_STEP_S = 0.5;
   private static final double POWER_STEP_S = 0.1;
   private static final int POWER_STEPS = 150;
+  private static final double LOWEST_LOG_FACTOR = Math.log(0.2);
 
   private final Chemistry chemistry;
   private final CircuitParameters p;
@@ -164,22 +165,23 @@ public final class BatteryCircuit {
 
   /**
    * The same battery with a measured share of its rated cranking current left: the resistance is
-   * raised until its own rating test gives that share.
+   * raised until its own rating test gives that share. A share that no battery of this capacity
+   * could hold for the test's 30 s is read as a fifth of the resistance.
    *
    * @param crankingShare measured over rated cold cranking amps, 0.2 to 1.5
    */
   public BatteryCircuit measured(double crankingShare) {
     Check.within("measured share of cranking amps", crankingShare, 0.2, 1.5, "");
     double target = crankingShare * ratedAmps(CrankingTest.COLD_CRANKING);
+    DoubleUnaryOperator surplus =
+        log ->
+            withResistance(Math.exp(log)).lowestVolts(CrankingTest.COLD_CRANKING, target)
+                - CrankingTest.COLD_CRANKING.minimumVolts() * series;
+    if (surplus.applyAsDouble(LOWEST_LOG_FACTOR) <= 0) {
+      return withResistance(Math.exp(LOWEST_LOG_FACTOR));
+    }
     double logFactor =
-        Roots.crossing(
-            log ->
-                withResistance(Math.exp(log)).lowestVolts(CrankingTest.COLD_CRANKING, target)
-                    - CrankingTest.COLD_CRANKING.minimumVolts() * series,
-            Math.log(0.2),
-            -Math.log(crankingShare),
-            Math.log(12),
-            1e-4);
+        Roots.crossing(surplus, LOWEST_LOG_FACTOR, -Math.log(crankingShare), Math.log(12), 1e-4);
     return withResistance(Math.exp(logFactor));
   }
 

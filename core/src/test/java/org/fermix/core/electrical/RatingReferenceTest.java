@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.fermix.core.Examples;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.CrankingRating;
 import org.fermix.core.rating.CrankingTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -268,5 +270,25 @@ class RatingReferenceTest {
       state = battery.after(battery.after(state, 150, 15), 0, 60);
     }
     assertThat(battery.restVolts(state)).isCloseTo(after, within(0.15));
+  }
+
+  /** Any share a tester may show is taken, on any label that is believed; more is never weaker. */
+  @Test
+  void everyMeasuredShareIsTaken() {
+    for (Chemistry chemistry : Chemistry.all()) {
+      double most = chemistry.plausibility().mostCcaPerAmpHour();
+      for (double perAmpHour = 0.5; perAmpHour <= most; perAmpHour *= 1.25) {
+        BatteryCircuit battery =
+            BatteryCircuit.calibrated(chemistry, 1, 40, 12, CrankingRating.cca(40 * perAmpHour));
+        double before = Double.MAX_VALUE;
+        for (double share : new double[] {0.2, 0.5, 0.8, 1.1, 1.5}) {
+          double ohm = battery.measured(share).resistanceOhm();
+          assertThat(ohm)
+              .as(chemistry + " " + perAmpHour + " " + share)
+              .isLessThanOrEqualTo(before);
+          before = ohm;
+        }
+      }
+    }
   }
 }
