@@ -152,15 +152,7 @@ public final class BatteryCircuit {
    * @param health share of capacity left, 0.3 to 1
    */
   public BatteryCircuit worn(double health) {
-    Check.within("health", health, 0.3, 1, "");
-    return new BatteryCircuit(
-        chemistry,
-        series,
-        ratedAmpHours,
-        massKg,
-        capacityAmpHours * health,
-        surfaceShare,
-        resistanceOhm * (1 + p.wearGrowth() * (1 - health)));
+    return withCapacityLeft(health).withResistance(1 + p.wearGrowth() * (1 - health));
   }
 
   /**
