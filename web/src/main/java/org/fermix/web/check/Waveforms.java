@@ -67,7 +67,10 @@ record Waveforms(
     most = Math.ceil(most + 0.2);
     Scale scale = new Scale(-0.2, longest, least, most);
     List<Tick> across = new ArrayList<>();
-    double step = longest > 6 ? 2 : longest > 3 ? 1 : 0.5;
+    double step = 0.5;
+    while (longest / step > 8) {
+      step *= 2;
+    }
     for (double t = 0; t <= longest; t += step) {
       across.add(new Tick(display.number(t, step < 1 ? 1 : 0), text(scale.x(t))));
     }
