@@ -137,7 +137,11 @@ final class OutcomeFigures {
     return Figure.of(
         crank.rpm(),
         Unit.RPM,
-        Band.ratio(crank.rpm(), SPEED_SIGMA * widening(conditions.temperatureC())),
+        Band.ratio(
+            crank.rpm(),
+            SPEED_SIGMA
+                * need.engine().departure().spreadLeft()
+                * widening(conditions.temperatureC())),
         () -> workings.cranking(crank, cranking));
   }
 

@@ -45,20 +45,35 @@ final class Surface {
       double highest) {
     ChargeState here = states.apply(0);
     middle = new Cranking(circuit, engine).crankBeyondStall(here, engineC);
+    double left = engine.departure().spreadLeft();
     drag =
         parabola(
-            x -> crank(circuit, departing(engine, Math.exp(x * Draw.DRAG_SIGMA), 1, 1, 1), here));
+            x ->
+                crank(
+                    circuit,
+                    departing(engine, Math.exp(x * Draw.DRAG_SIGMA * left), 1, 1, 1),
+                    here));
     winding =
         parabola(
             x ->
-                crank(circuit, departing(engine, 1, Math.exp(x * Draw.WINDING_SIGMA), 1, 1), here));
+                crank(
+                    circuit,
+                    departing(engine, 1, Math.exp(x * Draw.WINDING_SIGMA * left), 1, 1),
+                    here));
     counterVolts =
         parabola(
             x ->
-                crank(circuit, departing(engine, 1, 1, Math.exp(x * Draw.COUNTER_SIGMA), 1), here));
+                crank(
+                    circuit,
+                    departing(engine, 1, 1, Math.exp(x * Draw.COUNTER_SIGMA * left), 1),
+                    here));
     leads =
         parabola(
-            x -> crank(circuit, departing(engine, 1, 1, 1, Math.exp(x * Draw.LEADS_SIGMA)), here));
+            x ->
+                crank(
+                    circuit,
+                    departing(engine, 1, 1, 1, Math.exp(x * Draw.LEADS_SIGMA * left)),
+                    here));
     temperature =
         parabola(
             x ->
@@ -87,7 +102,8 @@ final class Surface {
             known.winding() * winding,
             known.counterVolts() * counterVolts,
             known.leads() * leads,
-            known.fireSpeed()));
+            known.fireSpeed(),
+            known.spreadLeft()));
   }
 
   private Parabola parabola(DoubleFunction<CrankPoint> answer) {

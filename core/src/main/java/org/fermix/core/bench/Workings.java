@@ -233,15 +233,28 @@ record Workings(InConditions in) {
   private List<Term> startTerms() {
     Engine engine = in.need().engine();
     double temperatureC = in.conditions().temperatureC();
-    return List.of(
-        new Term(engine.engineClass().name() + ", displacement", engine.displacement()),
-        new Term("starter power", engine.starterPower()),
-        new Term("lead resistance", engine.leadResistance()),
+    List<Term> terms = new ArrayList<>();
+    terms.add(new Term(engine.engineClass().name() + ", displacement", engine.displacement()));
+    terms.add(new Term("starter power", engine.starterPower()));
+    terms.add(new Term("lead resistance", engine.leadResistance()));
+    if (engine.isFitted()) {
+      terms.add(fitted("drag against its class", engine.departure().drag()));
+      terms.add(
+          fitted("starter’s counter-voltage against its class", engine.departure().counterVolts()));
+      terms.add(fitted("spread left of its class", engine.departure().spreadLeft()));
+    }
+    terms.add(
         Term.derived(
             "drag at the speed needed",
             engine.dragAt(temperatureC).torque(engine.fireRpm(temperatureC)),
-            Unit.NEWTON_METRE),
-        Term.derived("n needed", engine.fireRpm(temperatureC), Unit.RPM));
+            Unit.NEWTON_METRE));
+    terms.add(Term.derived("n needed", engine.fireRpm(temperatureC), Unit.RPM));
+    return terms;
+  }
+
+  private static Term fitted(String meaning, double share) {
+    return new Term(
+        meaning, Given.derived(100 * share, Unit.PER_CENT, "fitted from a recorded start"));
   }
 
   private List<Term> crankTerms(CrankPoint crank, Cranking cranking) {

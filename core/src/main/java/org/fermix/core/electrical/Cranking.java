@@ -13,7 +13,10 @@ import org.hipparchus.special.Erf;
  * answers are extrapolated.
  */
 public final class Cranking {
-  /** Standard deviation of ln(speed / needed speed) over the uncertain inputs; estimate. */
+  /**
+   * Standard deviation of ln(speed / needed speed) over the uncertain inputs, for an engine known
+   * by its class alone; estimate.
+   */
   public static final double MARGIN_SIGMA = 0.30;
 
   /** Standard deviation of the cranking voltage (V, 12 V system); estimate. */
@@ -123,7 +126,9 @@ public final class Cranking {
 
   /** As {@link #sureness(ChargeState)}, of a cranking already worked out. */
   public double sureness(CrankPoint point, double temperatureC) {
-    double speed = logarithm(point.rpm() / engine.fireRpm(temperatureC)) / MARGIN_SIGMA;
+    double speed =
+        logarithm(point.rpm() / engine.fireRpm(temperatureC))
+            / (MARGIN_SIGMA * engine.departure().spreadLeft());
     double voltage = (point.volts() - voltageFloor) / (VOLTS_SIGMA * engine.series());
     return Math.min(speed, voltage);
   }

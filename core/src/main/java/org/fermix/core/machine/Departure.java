@@ -12,11 +12,23 @@ import org.fermix.core.quantity.Check;
  * @param counterVolts on the starter's counter-voltage and torque per ampere, 0.2 to 5
  * @param leads on the leads' resistance, 0.2 to 5
  * @param fireSpeed on the speed needed to fire, 0.2 to 5
+ * @param spreadLeft share that is left of what is uncertain of a class's engines, 0.05 to 1
  */
 public record Departure(
-    double drag, double winding, double counterVolts, double leads, double fireSpeed) {
+    double drag,
+    double winding,
+    double counterVolts,
+    double leads,
+    double fireSpeed,
+    double spreadLeft) {
   /** As usual for the class. */
   public static final Departure NONE = new Departure(1, 1, 1, 1, 1);
+
+  /** Factors that leave the engine as uncertain as any of its class. */
+  public Departure(
+      double drag, double winding, double counterVolts, double leads, double fireSpeed) {
+    this(drag, winding, counterVolts, leads, fireSpeed, 1);
+  }
 
   /** Refuses factors no engine of the class departs by. */
   public Departure {
@@ -25,5 +37,6 @@ public record Departure(
     Check.within("counter-voltage factor", counterVolts, 0.2, 5, "");
     Check.within("lead factor", leads, 0.2, 5, "");
     Check.within("firing speed factor", fireSpeed, 0.2, 5, "");
+    Check.within("share of the spread left", spreadLeft, 0.05, 1, "");
   }
 }

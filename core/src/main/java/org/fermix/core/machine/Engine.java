@@ -52,6 +52,11 @@ public record Engine(
         engineClass, displacement, cylinders, oil, starterPower, leadResistance, nominalVolts, by);
   }
 
+  /** True when it is known better than by its class, from a recorded start. */
+  public boolean isFitted() {
+    return departure.spreadLeft() < 1;
+  }
+
   /** Refuses engines no battery starts. */
   public Engine {
     Check.within("displacement", displacement.value(), 0.02, 20, "l");

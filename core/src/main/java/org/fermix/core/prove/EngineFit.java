@@ -20,17 +20,12 @@ import org.fermix.core.quantity.Roots;
  * @param currentA recorded, or worked out from the battery (A)
  * @param currentRecorded true when it was recorded
  * @param rpmResidual speed the fitted engine turns at with this battery, less that recorded (rpm)
- * @param marginSigma standard deviation of ln(speed / needed speed) left: the class-wide 0.30
- *     without its share from drag and starter (engineering estimate)
  */
 public record EngineFit(
-    Departure departure,
-    double currentA,
-    boolean currentRecorded,
-    double rpmResidual,
-    double marginSigma) {
+    Departure departure, double currentA, boolean currentRecorded, double rpmResidual) {
   /**
-   * Left of the class-wide spread when the current was recorded: firing speed and oil in the cold.
+   * Standard deviation of ln(speed / needed speed) that is left when the current was recorded:
+   * firing speed and oil in the cold. EngineFitTest draws engines and holds it against them.
    */
   private static final double SIGMA_RECORDED = 0.17;
 
@@ -88,14 +83,10 @@ public record EngineFit(
             known.winding(),
             known.counterVolts() * counterFactor,
             known.leads(),
-            known.fireSpeed());
+            known.fireSpeed(),
+            (recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT) / Cranking.MARGIN_SIGMA);
     double modelled = new Cranking(battery, engine.departing(departure)).crank(before).rpm();
-    return new EngineFit(
-        departure,
-        currentA,
-        recorded,
-        modelled - rpm,
-        recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT);
+    return new EngineFit(departure, currentA, recorded, modelled - rpm);
   }
 
   /** The starter's current at which the battery shows a voltage (A). */

@@ -13,6 +13,12 @@ public final class Assumptions {
   /** One line for each assumption. */
   public static List<String> of(Need need, Display display) {
     List<String> lines = new ArrayList<>();
+    lines.add(
+        need.engine().isFitted()
+            ? "Engine as a recorded start shows it; the switch is under Check, recorded starts"
+            : "Engine and starter as usual for "
+                + need.engine().engineClass().name()
+                + "; a recorded start would tell");
     add(lines, "Minimum CCA", need.minimum().coldCrankingAmps(), display);
     add(lines, "Coldest morning", need.climate().coldestMorningC(), display);
     add(lines, "Temperature while parked", need.climate().parkedC(), display);

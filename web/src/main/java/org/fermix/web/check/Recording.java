@@ -6,7 +6,10 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.prove.CrankFeatures;
+import org.fermix.core.prove.Ripple;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -73,6 +76,29 @@ class Recording {
 
   Map<String, Double> features() {
     return features;
+  }
+
+  /** What was found in it, for the core; times count from the start. */
+  CrankFeatures found() {
+    return new CrankFeatures(
+        features.getOrDefault("restVolts", 0.0),
+        0,
+        features.getOrDefault("lowestVolts", 0.0),
+        features.getOrDefault("lowestSeconds", 0.0),
+        features.getOrDefault("crankingSeconds", 0.0),
+        features.getOrDefault("crankingVolts", 0.0),
+        Optional.ofNullable(features.get("crankingAmps")),
+        Optional.ofNullable(features.get("rippleHertz"))
+            .map(
+                hertz ->
+                    new Ripple(
+                        hertz,
+                        features.getOrDefault("rippleVolts", 0.0),
+                        features.getOrDefault("rippleClearness", 1.0))),
+        features.getOrDefault("stalled", 0.0) > 0,
+        features.getOrDefault("fired", 0.0) > 0,
+        features.getOrDefault("recoveredVolts", 0.0),
+        Optional.empty());
   }
 
   /** Time after the start (s) and voltage (V) in turn. */

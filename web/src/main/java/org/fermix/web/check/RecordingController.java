@@ -43,12 +43,15 @@ class RecordingController {
   private final Rails rails;
   private final Recordings recordings;
   private final ReadingLog log;
+  private final EngineFits fits;
 
-  RecordingController(Garage garage, Rails rails, Recordings recordings, ReadingLog log) {
+  RecordingController(
+      Garage garage, Rails rails, Recordings recordings, ReadingLog log, EngineFits fits) {
     this.garage = garage;
     this.rails = rails;
     this.recordings = recordings;
     this.log = log;
+    this.fits = fits;
   }
 
   @GetMapping
@@ -129,6 +132,7 @@ class RecordingController {
     model.addAttribute("fault", fault);
     model.addAttribute("heads", Waveforms.heads());
     model.addAttribute("waveforms", Waveforms.of(recordings.of(job), display));
+    model.addAttribute("engine", EngineFitView.of(job, fits.change(job), display).orElse(null));
     return "check/recordings";
   }
 }

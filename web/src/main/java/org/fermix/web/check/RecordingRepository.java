@@ -1,6 +1,7 @@
 package org.fermix.web.check;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
@@ -9,6 +10,8 @@ interface RecordingRepository extends Repository<Recording, UUID> {
   Recording save(Recording recording);
 
   List<Recording> findByJobIdAndOwnerIdOrderByTakenAt(UUID jobId, UUID ownerId);
+
+  Optional<Recording> findByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
 
   long deleteByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
 }

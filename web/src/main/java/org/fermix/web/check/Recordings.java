@@ -64,6 +64,13 @@ class Recordings {
     }
   }
 
+  @Transactional(readOnly = true)
+  Recording recording(OpenJob job, UUID id) {
+    return recordings
+        .findByIdAndJobIdAndOwnerId(id, job.jobId(), job.ownerId())
+        .orElseThrow(() -> new NotHere("recording"));
+  }
+
   private static Map<String, Double> found(CrankFeatures features, Engine engine) {
     Map<String, Double> found = new LinkedHashMap<>();
     found.put("restVolts", features.restVolts());
@@ -75,6 +82,14 @@ class Recordings {
     found.put("stalled", features.stalled() ? 1.0 : 0.0);
     found.put("fired", features.fired() ? 1.0 : 0.0);
     features.crankingAmps().ifPresent(amps -> found.put("crankingAmps", amps));
+    features
+        .ripple()
+        .ifPresent(
+            beat -> {
+              found.put("rippleHertz", beat.hertz());
+              found.put("rippleVolts", beat.depthVolts());
+              found.put("rippleClearness", beat.clearness());
+            });
     features.rpm(engine).ifPresent(rpm -> found.put("rpm", rpm));
     features.ohm().ifPresent(ohm -> found.put("milliohm", 1000 * ohm.ohm()));
     return found;

@@ -2,7 +2,12 @@ package org.fermix.web.garage;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.shared.NotHere;
@@ -19,11 +24,13 @@ public class Garage {
 
   private final MachineRepository machines;
   private final JobRepository jobs;
+  private final StoredFitRepository fits;
   private final Clock clock;
 
-  Garage(MachineRepository machines, JobRepository jobs, Clock clock) {
+  Garage(MachineRepository machines, JobRepository jobs, StoredFitRepository fits, Clock clock) {
     this.machines = machines;
     this.jobs = jobs;
+    this.fits = fits;
     this.clock = clock;
   }
 
@@ -99,12 +106,18 @@ public class Garage {
   public OpenJob open(Visitor visitor, UUID jobId) {
     Job job =
         jobs.findByIdAndOwnerId(jobId, visitor.ownerId()).orElseThrow(() -> new NotHere("job"));
-    return open(job, machine(visitor, job.machineId()));
+    return open(
+        job,
+        machine(visitor, job.machineId()),
+        fits.findByMachineIdAndOwnerId(job.machineId(), job.ownerId()));
   }
 
   /** The newest job of each machine, in the order the machines were added. */
   @Transactional(readOnly = true)
   public List<OpenJob> newestJobs(Visitor visitor) {
+    Map<UUID, StoredFit> known =
+        fits.findByOwnerId(visitor.ownerId()).stream()
+            .collect(Collectors.toMap(StoredFit::machineId, Function.identity()));
     List<Job> all = jobs.findByOwnerIdOrderByOpenedAtDesc(visitor.ownerId());
     return machines.findByOwnerIdOrderByCreatedAt(visitor.ownerId()).stream()
         .flatMap(
@@ -112,12 +125,47 @@ public class Garage {
                 all.stream()
                     .filter(job -> job.machineId().equals(machine.id()))
                     .findFirst()
-                    .map(job -> open(job, machine))
+                    .map(job -> open(job, machine, Optional.ofNullable(known.get(machine.id()))))
                     .stream())
         .toList();
   }
 
-  private static OpenJob open(Job job, Machine machine) {
-    return new OpenJob(job.ownerId(), job.id(), machine.id(), machine.name(), machine.engine());
+  private static OpenJob open(Job job, Machine machine, Optional<StoredFit> fit) {
+    Engine asDescribed = machine.engine();
+    return new OpenJob(
+        job.ownerId(),
+        job.id(),
+        machine.id(),
+        machine.name(),
+        asDescribed,
+        fit.map(each -> each.knowledge(asDescribed)).orElseGet(EngineKnowledge::byClass));
+  }
+
+  /** Keeps what a recorded start says of a job's machine, in place of an earlier fit; it counts. */
+  @Transactional
+  public void keepFit(OpenJob job, FittedEngine fitted) {
+    StoredFit stored =
+        fits.findByMachineIdAndOwnerId(job.machineId(), job.ownerId())
+            .orElseGet(() -> new StoredFit(job.machineId(), job.ownerId()));
+    stored.fit(fitted, clock.instant());
+    fits.save(stored);
+  }
+
+  /**
+   * Lets the fitted engine of a job's machine count, or not.
+   *
+   * @throws NotHere when there is none
+   */
+  @Transactional
+  public void useFit(OpenJob job, boolean use) {
+    fits.findByMachineIdAndOwnerId(job.machineId(), job.ownerId())
+        .orElseThrow(() -> new NotHere("fitted engine"))
+        .use(use);
+  }
+
+  /** Forgets the fitted engine of a job's machine. */
+  @Transactional
+  public void dropFit(OpenJob job) {
+    fits.deleteByMachineIdAndOwnerId(job.machineId(), job.ownerId());
   }
 }

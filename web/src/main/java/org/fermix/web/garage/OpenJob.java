@@ -15,15 +15,23 @@ public final class OpenJob {
   private final UUID jobId;
   private final UUID machineId;
   private final String machineName;
-  private final Engine engine;
+  private final Engine asDescribed;
+  private final EngineKnowledge knowledge;
   private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
 
-  OpenJob(UUID ownerId, UUID jobId, UUID machineId, String machineName, Engine engine) {
+  OpenJob(
+      UUID ownerId,
+      UUID jobId,
+      UUID machineId,
+      String machineName,
+      Engine asDescribed,
+      EngineKnowledge knowledge) {
     this.ownerId = ownerId;
     this.jobId = jobId;
     this.machineId = machineId;
     this.machineName = machineName;
-    this.engine = engine;
+    this.asDescribed = asDescribed;
+    this.knowledge = knowledge;
   }
 
   /** Whose it is. */
@@ -48,12 +56,25 @@ public final class OpenJob {
 
   /** The kind of machine, in words. */
   public String description() {
-    return engine.engineClass().name();
+    return asDescribed.engineClass().name();
   }
 
-  /** Its engine, with what is usual for its class where nothing was said. */
+  /**
+   * Its engine: as described, with what is usual for its class where nothing was said, and with
+   * what a recorded start tells of it where that counts.
+   */
   public Engine engine() {
-    return engine;
+    return knowledge.applied(asDescribed);
+  }
+
+  /** Its engine as described, without what a recorded start tells. */
+  public Engine engineByClass() {
+    return asDescribed;
+  }
+
+  /** What is known of it beyond its class. */
+  public EngineKnowledge knowledge() {
+    return knowledge;
   }
 
   /** The address of a stop. */

@@ -1,0 +1,60 @@
+package org.fermix.web.garage;
+
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.fermix.core.machine.Engine;
+import org.jspecify.annotations.Nullable;
+
+/** A machine's fitted engine, with the owner's switch. */
+@Entity
+@Table(name = "fitted_engine")
+class StoredFit {
+  @Id private UUID machineId = new UUID(0, 0);
+
+  /** Read by the queries. */
+  @SuppressWarnings("UnusedVariable")
+  private UUID ownerId = new UUID(0, 0);
+
+  @Version private @Nullable Long version;
+  private Instant madeAt = Instant.EPOCH;
+  private boolean inUse;
+  @Embedded private @Nullable FittedEngine engine;
+
+  protected StoredFit() {}
+
+  StoredFit(UUID machineId, UUID ownerId) {
+    this.machineId = machineId;
+    this.ownerId = ownerId;
+  }
+
+  void fit(FittedEngine fitted, Instant now) {
+    engine = fitted;
+    madeAt = now;
+    inUse = true;
+  }
+
+  void use(boolean use) {
+    inUse = use;
+  }
+
+  UUID machineId() {
+    return machineId;
+  }
+
+  EngineKnowledge knowledge(Engine asDescribed) {
+    if (engine == null) {
+      return EngineKnowledge.byClass();
+    }
+    return new EngineKnowledge(
+        java.util.Optional.of(engine),
+        !engine.isOf(asDescribed)
+            ? EngineKnowledge.Use.OTHER_ENGINE
+            : inUse ? EngineKnowledge.Use.ON : EngineKnowledge.Use.OFF,
+        madeAt);
+  }
+}
