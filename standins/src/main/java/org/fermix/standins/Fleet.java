@@ -18,11 +18,37 @@ import org.fermix.core.quantity.Unit;
 
 /** Machines of every kind with one known fault each, drawn at random. */
 public final class Fleet {
+  /** Causes about as usual as owners meet them; the rest is sound. Common practice, no source. */
+  private static final List<Share> SHARES =
+      List.of(
+          new Share(Cause.WORN, 0.30),
+          new Share(Cause.DISCHARGED, 0.15),
+          new Share(Cause.CONNECTION, 0.13),
+          new Share(Cause.CHARGING, 0.10),
+          new Share(Cause.DRAIN, 0.11),
+          new Share(Cause.PROTECTION, 0.03),
+          new Share(Cause.STARTER, 0.07),
+          new Share(Cause.SMALL, 0.04));
+
   private final RandomGenerator random;
+
+  private record Share(Cause cause, double share) {}
 
   /** A fleet drawn from a generator. */
   public Fleet(RandomGenerator random) {
     this.random = random;
+  }
+
+  /** A machine with a fault as usual as it is. */
+  public HiddenMachine machine() {
+    double drawn = random.nextDouble();
+    for (Share each : SHARES) {
+      drawn -= each.share();
+      if (drawn < 0) {
+        return machine(each.cause());
+      }
+    }
+    return machine(Cause.SOUND);
   }
 
   /** A machine with this fault. */

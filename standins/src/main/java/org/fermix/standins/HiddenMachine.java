@@ -25,6 +25,7 @@ import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 
 /**
@@ -87,6 +88,11 @@ public final class HiddenMachine {
     return truth.cause();
   }
 
+  /** What is really so, for comparing at the end. */
+  Truth truth() {
+    return truth;
+  }
+
   /** Its battery's chemistry, which its owner knows. */
   public Chemistry chemistry() {
     return truth.whenNew().chemistry();
@@ -99,25 +105,25 @@ public final class HiddenMachine {
         NeedCheck.of(truth.whenNew(), truth.usual(), truth.temperatureC()).evidence());
   }
 
-  /** Takes a reading; empty where it comes out as nothing that counts. */
-  public Optional<Evidence> read(ReadingKind kind) {
+  /** Takes a reading. */
+  public TakenReading read(ReadingKind kind) {
     return switch (kind) {
-      case SYMPTOM -> Optional.of(symptom().evidence());
+      case SYMPTOM -> TakenReading.of(symptom().evidence());
       case REST_VOLTS -> restVolts();
-      case CRANKING_VOLTS -> Optional.of(crankingVolts());
+      case CRANKING_VOLTS -> crankingVolts();
       case LOOK ->
           outcome(kind, chance(truth.extraOhm() > 0 ? 0.8 : 0.14), "loose_or_dirty", "clean");
       case CABLE_DROP -> drops();
-      case CHARGING_VOLTS -> Optional.of(charging());
+      case CHARGING_VOLTS -> charging();
       case DRAIN -> drain();
       case TESTER -> tester();
       case LOAD_TEST -> loadTest();
       case AFTER_CHARGE ->
           outcome(
               kind, truth.cellShort() || chance(share() < 0.65 ? 0.56 : 0.02), "falls", "holds");
-      case GRAVITY -> Optional.of(gravity());
-      case AGE -> Optional.of(workedOut().get(0));
-      case NEED -> Optional.of(workedOut().get(1));
+      case GRAVITY -> gravity();
+      case AGE -> TakenReading.of(workedOut().get(0));
+      case NEED -> TakenReading.of(workedOut().get(1));
       case LEFT_ON ->
           outcome(
               kind, truth.cause() == Cause.DISCHARGED ? chance(0.8) : chance(0.14), "yes", "no");
@@ -131,9 +137,8 @@ public final class HiddenMachine {
     return random.nextDouble() < likely;
   }
 
-  private static Optional<Evidence> outcome(
-      ReadingKind kind, boolean first, String ifSo, String ifNot) {
-    return Optional.of(new Evidence(kind, first ? ifSo : ifNot));
+  private static TakenReading outcome(ReadingKind kind, boolean first, String ifSo, String ifNot) {
+    return TakenReading.of(new Evidence(kind, first ? ifSo : ifNot));
   }
 
   private double share() {
@@ -195,19 +200,24 @@ public final class HiddenMachine {
     return chance(0.65) ? Symptom.RAPID_CLICK : chance(0.5) ? Symptom.STICKS : Symptom.SLOW;
   }
 
+  private static Shown volt(String what, double value) {
+    return new Shown(what, value, Unit.VOLT, 2);
+  }
+
   private double volts(double truly) {
     return Math.max(0, truly + VOLT_NOISE * random.nextGaussian());
   }
 
-  private Optional<Evidence> restVolts() {
+  private TakenReading restVolts() {
     double open =
         protectionOpen() ? random.nextDouble(0, 3) : truth.now().restVolts(found()) - cellLoss();
-    return new RestVoltage(volts(open), 12, false, truth.temperatureC())
-        .judge(chemistry(), 1)
-        .evidence();
+    double shown = volts(open);
+    return TakenReading.of(
+        new RestVoltage(shown, 12, false, truth.temperatureC()).judge(chemistry(), 1).evidence(),
+        volt("", shown));
   }
 
-  private Evidence crankingVolts() {
+  private TakenReading crankingVolts() {
     CrankPoint point = crank(truth.now(), found());
     double shown =
         protectionOpen()
@@ -215,10 +225,12 @@ public final class HiddenMachine {
             : truth.open()
                 ? truth.now().volts(found(), 5) - cellLoss()
                 : point.volts() - cellLoss();
-    return new CrankingVolts(volts(shown), truth.temperatureC()).evidence(chemistry(), 1);
+    double read = volts(shown);
+    return TakenReading.of(
+        new CrankingVolts(read, truth.temperatureC()).evidence(chemistry(), 1), volt("", read));
   }
 
-  private Optional<Evidence> drops() {
+  private TakenReading drops() {
     List<VoltageDrop> drops = new ArrayList<>();
     double amps = truth.open() ? 0 : crank(truth.now(), found()).currentA();
     double sound = truth.usual().cableMilliohm() / 1000;
@@ -231,47 +243,59 @@ public final class HiddenMachine {
     drops.add(
         new VoltageDrop(
             VoltageDrop.Place.find("positive").orElseThrow(), volts(amps * 0.4 * sound)));
-    return VoltageDrop.evidence(drops, 1);
+    return TakenReading.of(
+        VoltageDrop.evidence(drops, 1),
+        drops.stream().map(drop -> volt(drop.place().name(), drop.volts())).toArray(Shown[]::new));
   }
 
-  private Evidence charging() {
+  private TakenReading charging() {
     double regulated = volts(truth.regulatedVolts());
-    return new ChargingVolts(regulated - 0.1, regulated, regulated - 0.3, truth.temperatureC())
-        .evidence(chemistry(), 1);
+    return TakenReading.of(
+        new ChargingVolts(regulated - 0.1, regulated, regulated - 0.3, truth.temperatureC())
+            .evidence(chemistry(), 1),
+        volt("idle", regulated - 0.1),
+        volt("fast idle", regulated),
+        volt("loads on", regulated - 0.3));
   }
 
-  private Optional<Evidence> drain() {
+  private TakenReading drain() {
     double accepted =
         DrainReading.acceptedMilliamps(Optional.empty(), truth.whenNew().ratedAmpHours());
     double shown = Math.max(0, truth.drainMilliamps() * (1 + 0.05 * random.nextGaussian()));
-    return new DrainReading(Math.min(1e5, shown), 30, List.of()).evidence(accepted);
+    double read = Math.min(1e5, shown);
+    return TakenReading.of(
+        new DrainReading(read, 30, List.of()).evidence(accepted),
+        new Shown("", read, Unit.MILLIAMPERE, 0));
   }
 
-  private Optional<Evidence> tester() {
+  private TakenReading tester() {
     double rated = truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
     double shown =
         truth.cellShort()
             ? 0.3 * rated
             : NEW_SHOWS * share() * rated * (1 + TESTER_NOISE * random.nextGaussian());
-    return new TesterReading(
-            Math.max(0, Math.min(5000, shown)), rated, CrankingTest.COLD_CRANKING, 1)
-        .evidence();
+    double read = Math.max(0, Math.min(5000, shown));
+    return TakenReading.of(
+        new TesterReading(read, rated, CrankingTest.COLD_CRANKING, 1).evidence(),
+        new Shown("of " + Math.round(rated) + " A set", read, Unit.AMPERE, 0));
   }
 
-  private Optional<Evidence> loadTest() {
+  private TakenReading loadTest() {
     double rated = truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
     ChargeState full = ChargeState.rested(0.95, 20);
     ChargeState after = truth.now().after(full, rated / 2, LoadTest.SECONDS);
     double shown = volts(truth.now().volts(after, rated / 2) - cellLoss());
     if (chemistry().isLead()) {
-      return new LoadTest(shown, 20, 0.95).evidence(chemistry(), 1);
+      return TakenReading.of(
+          new LoadTest(shown, 20, 0.95).evidence(chemistry(), 1), volt("", shown));
     }
-    return Optional.of(
+    return TakenReading.of(
         new PulseTest(rated / 2, LoadTest.SECONDS, 0, List.of(shown), 13.3, 13.2, 0.95, 20)
-            .evidence(truth.whenNew()));
+            .evidence(truth.whenNew()),
+        volt("", shown));
   }
 
-  private Evidence gravity() {
+  private TakenReading gravity() {
     double each = 1.12 + 0.145 * truth.charge();
     List<Double> cells = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
@@ -280,7 +304,9 @@ public final class HiddenMachine {
       double low = failing ? 0.07 : 0;
       cells.add(Math.max(1, each - low + 0.004 * random.nextGaussian()));
     }
-    return new SpecificGravities(cells, 26.7).evidence();
+    return TakenReading.of(
+        new SpecificGravities(cells, 26.7).evidence(),
+        cells.stream().map(cell -> new Shown("", cell, Unit.COUNT, 3)).toArray(Shown[]::new));
   }
 
   private boolean boosted() {

@@ -22,30 +22,19 @@ import org.junit.jupiter.api.Test;
 class FleetTest {
   private static final int MACHINES = 5000;
   private static final int MOST_READINGS = 9;
-  private static final Map<Cause, Double> SHARES =
-      new EnumMap<>(
-          Map.of(
-              Cause.WORN, 0.30,
-              Cause.DISCHARGED, 0.15,
-              Cause.CONNECTION, 0.13,
-              Cause.CHARGING, 0.10,
-              Cause.DRAIN, 0.11,
-              Cause.PROTECTION, 0.03,
-              Cause.STARTER, 0.07,
-              Cause.SMALL, 0.04));
 
   /** How one machine's check went. */
   private record Outcome(Cause named, int readings) {}
 
   private static Outcome check(HiddenMachine machine) {
     List<Evidence> evidence = new ArrayList<>(machine.workedOut());
-    machine.read(ReadingKind.SYMPTOM).ifPresent(evidence::add);
+    machine.read(ReadingKind.SYMPTOM).evidence().ifPresent(evidence::add);
     Set<ReadingKind> done = EnumSet.of(ReadingKind.SYMPTOM, ReadingKind.AGE, ReadingKind.NEED);
     int readings = 1;
     Diagnosis diagnosis = Diagnosis.of(machine.chemistry(), evidence, done);
     while (!diagnosis.isSettled() && readings < MOST_READINGS && !diagnosis.next().isEmpty()) {
       ReadingKind next = diagnosis.next().get(0).kind();
-      machine.read(next).ifPresent(evidence::add);
+      machine.read(next).evidence().ifPresent(evidence::add);
       done.add(next);
       readings++;
       diagnosis = Diagnosis.of(machine.chemistry(), evidence, done);
@@ -65,8 +54,9 @@ class FleetTest {
     int right = 0;
     int[] readings = new int[MACHINES];
     for (int i = 0; i < MACHINES; i++) {
-      Cause cause = drawn(random);
-      Outcome outcome = check(fleet.machine(cause));
+      HiddenMachine machine = fleet.machine();
+      Cause cause = machine.cause();
+      Outcome outcome = check(machine);
       readings[i] = outcome.readings();
       right += outcome.named() == cause ? 1 : 0;
       confusion
@@ -77,18 +67,6 @@ class FleetTest {
     print(confusion, right / (double) MACHINES, readings[MACHINES / 2]);
     assertThat(right / (double) MACHINES).isGreaterThanOrEqualTo(0.90);
     assertThat(readings[MACHINES / 2]).isLessThanOrEqualTo(5);
-  }
-
-  /** Causes about as usual as owners meet them; protection is for lithium alone. */
-  private static Cause drawn(RandomGenerator random) {
-    double drawn = random.nextDouble();
-    for (Map.Entry<Cause, Double> each : SHARES.entrySet()) {
-      drawn -= each.getValue();
-      if (drawn < 0) {
-        return each.getKey();
-      }
-    }
-    return Cause.SOUND;
   }
 
   private static void print(Map<Cause, Map<Cause, Integer>> confusion, double right, int median) {

@@ -1,6 +1,8 @@
 package org.fermix.web;
 
+import java.security.SecureRandom;
 import java.time.Clock;
+import java.util.random.RandomGenerator;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -14,6 +16,12 @@ public class FermixApplication {
   }
 
   /** The clock of the web module; the core has none. */
+  /** Seeds of hidden batteries and machines; safe to share between requests. */
+  @Bean
+  RandomGenerator seeds() {
+    return new SecureRandom();
+  }
+
   @Bean
   Clock clock() {
     return Clock.systemUTC();

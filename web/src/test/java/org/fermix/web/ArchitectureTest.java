@@ -47,6 +47,10 @@ class ArchitectureTest {
           .definedBy("org.fermix.web.lineup..")
           .layer("check")
           .definedBy("org.fermix.web.check..")
+          .layer("instruments")
+          .definedBy("org.fermix.web.instruments..")
+          .layer("practice")
+          .definedBy("org.fermix.web.practice..")
           .layer("bench")
           .definedBy("org.fermix.web.bench..")
           .layer("decide")
@@ -56,15 +60,29 @@ class ArchitectureTest {
           .whereLayer("formats")
           .mayOnlyBeAccessedByLayers("check")
           .whereLayer("account")
-          .mayOnlyBeAccessedByLayers("garage", "need", "lineup", "check", "bench", "decide", "demo")
+          .mayOnlyBeAccessedByLayers(
+              "garage",
+              "need",
+              "lineup",
+              "check",
+              "instruments",
+              "practice",
+              "bench",
+              "decide",
+              "demo")
           .whereLayer("garage")
-          .mayOnlyBeAccessedByLayers("need", "lineup", "check", "bench", "decide", "demo")
+          .mayOnlyBeAccessedByLayers(
+              "need", "lineup", "check", "instruments", "bench", "decide", "demo")
           .whereLayer("need")
           .mayOnlyBeAccessedByLayers("lineup", "check", "bench", "decide", "demo")
           .whereLayer("lineup")
-          .mayOnlyBeAccessedByLayers("check", "bench", "decide", "demo")
+          .mayOnlyBeAccessedByLayers("check", "instruments", "bench", "decide", "demo")
           .whereLayer("check")
-          .mayOnlyBeAccessedByLayers("bench", "demo")
+          .mayOnlyBeAccessedByLayers("instruments", "practice", "bench", "demo")
+          .whereLayer("instruments")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("practice")
+          .mayNotBeAccessedByAnyLayer()
           .whereLayer("bench")
           .mayOnlyBeAccessedByLayers("decide")
           .whereLayer("decide")

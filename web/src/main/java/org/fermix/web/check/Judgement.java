@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.fermix.core.diagnosis.ChargingVolts;
 import org.fermix.core.diagnosis.CrankingVolts;
 import org.fermix.core.diagnosis.DrainReading;
@@ -256,7 +257,7 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
             facts.number("amps", 100),
             15,
             60,
-            List.of(facts.number("volts", 0)),
+            pulseVolts(facts),
             facts.number("before", 13.3 * suspect.series()),
             facts.number("after", facts.number("before", 13.3 * suspect.series())),
             0.9,
@@ -264,11 +265,28 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
     double share = reading.crankingShare(suspect.whenNew().get());
     return new Judgement(
         Optional.of(reading.evidence(suspect.whenNew().get())),
-        volts(facts.number("volts", 0), display)
+        volts(reading.loadedVolts().get(reading.loadedVolts().size() - 1), display)
             + " under load is about "
             + percent(share)
-            + " of the rating left.",
+            + " of the rating left."
+            + sag(facts, reading),
         Optional.of(Math.max(0.2, share)));
+  }
+
+  private static List<Double> pulseVolts(Facts facts) {
+    return Stream.of("volts", "volts2", "volts3")
+        .map(facts::number)
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  private static String sag(Facts facts, PulseTest reading) {
+    return facts.number("before").isEmpty() || facts.number("after").isEmpty()
+        ? ""
+        : String.format(
+            Locale.ROOT,
+            " Its rested voltage fell %.1f %%, which says little across chemistries.",
+            reading.sagPercent());
   }
 
   private static Judgement gravity(Facts facts) {

@@ -22,7 +22,7 @@ import org.fermix.web.shared.NotHere;
  * @param drawing which drawing shows where the probes go; empty for none
  * @param turnsEngine true where an outboard needs its water first
  */
-record ReadingSheet(
+public record ReadingSheet(
     ReadingKind kind,
     String title,
     String why,
@@ -44,6 +44,11 @@ record ReadingSheet(
 
   static ReadingSheet of(ReadingKind kind) {
     return of(kind, true);
+  }
+
+  /** What a kind of reading is called. */
+  public static String title(ReadingKind kind, boolean lead) {
+    return of(kind, lead).title();
   }
 
   static ReadingSheet of(ReadingKind kind, boolean lead) {
@@ -236,14 +241,15 @@ record ReadingSheet(
     add(
         all,
         ReadingKind.LOAD_TEST,
-        lead ? "Load test" : "Load pulse",
+        lead ? "Load test" : "Load pulses",
         lead
             ? "Half the rated cold cranking amps for 15 s: the oldest proof there is."
-            : "A heavy load for 15 s, judged against its own label.",
+            : "One to three heavy loads of 15 s, judged against its own label.",
         List.of(
             lead
                 ? "Charge fully and rest. Draw half the rated amps for 15 s and read just before letting go."
-                : "Charge fully and rest. Draw the current for 15 s and read just before letting go."),
+                : "Charge fully and rest. Draw the current for 15 s and read just before letting go; wait a"
+                    + " minute and do it again, up to three times."),
         "The load gets hot and sparks at the clamps: connect it switched off. " + SPARKS,
         "posts",
         false,
@@ -254,9 +260,12 @@ record ReadingSheet(
                 temperature())
             : List.of(
                 Field.number("amps", "Current drawn", Unit.AMPERE, 1, 5000).needed(),
-                Field.number("volts", "Voltage at 15 s", Unit.VOLT, 0, 40).needed(),
+                Field.number("volts", "Voltage at the end of the first, 15 s", Unit.VOLT, 0, 40)
+                    .needed(),
+                Field.number("volts2", "Of the second, a minute later", Unit.VOLT, 0, 40),
+                Field.number("volts3", "Of the third", Unit.VOLT, 0, 40),
                 Field.number("before", "Rested before", Unit.VOLT, 1, 40),
-                Field.number("after", "Rested after", Unit.VOLT, 1, 40),
+                Field.number("after", "Rested after the last", Unit.VOLT, 1, 40),
                 temperature()));
     add(
         all,

@@ -2,13 +2,10 @@ package org.fermix.web.check;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import org.fermix.core.diagnosis.ReadingKind;
-import org.fermix.core.prove.CrankFeatures;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.formats.CrankCsv;
 import org.fermix.web.formats.CsvFault;
@@ -42,15 +39,12 @@ class RecordingController {
   private final Garage garage;
   private final Rails rails;
   private final Recordings recordings;
-  private final ReadingLog log;
   private final EngineFits fits;
 
-  RecordingController(
-      Garage garage, Rails rails, Recordings recordings, ReadingLog log, EngineFits fits) {
+  RecordingController(Garage garage, Rails rails, Recordings recordings, EngineFits fits) {
     this.garage = garage;
     this.rails = rails;
     this.recordings = recordings;
-    this.log = log;
     this.fits = fits;
   }
 
@@ -77,7 +71,7 @@ class RecordingController {
     OpenJob job = garage.open(visitor, id);
     Form form = Form.typed(Form.blank(FIELDS, display), parameters);
     String fault = "";
-    if (recordings.of(job).size() >= Recordings.MOST) {
+    if (!recordings.hasRoom(job)) {
       fault = "At most " + Recordings.MOST + " recordings are kept; remove one first.";
     } else if (file.isEmpty()) {
       fault = "Choose a CSV file with columns for time and volts, up to 20 MB.";
@@ -94,10 +88,7 @@ class RecordingController {
   /** Keeps what is found; what stands in the way otherwise, in words. */
   private String keep(OpenJob job, String name, MultipartFile file) throws IOException {
     try {
-      CrankFeatures features = recordings.keep(job, name, CrankCsv.read(file.getInputStream()));
-      Map<String, String> facts = new HashMap<>();
-      facts.put("volts", Double.toString(Math.max(0, Math.min(40, features.crankingVolts()))));
-      log.take(job, ReadingKind.CRANKING_VOLTS, "recording", facts);
+      recordings.keep(job, name, "recording", CrankCsv.read(file.getInputStream()));
       return "";
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
@@ -16,19 +17,21 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** A job's recorded starts. */
 @Service
-class Recordings {
+public class Recordings {
   /** Most recordings of one job that can be laid over each other. */
-  static final int MOST = 8;
+  public static final int MOST = 8;
 
   private static final int POINTS = 900;
   private static final double BEFORE_S = 0.2;
   private static final double AFTER_S = 1.2;
 
   private final RecordingRepository recordings;
+  private final ReadingLog log;
   private final Clock clock;
 
-  Recordings(RecordingRepository recordings, Clock clock) {
+  Recordings(RecordingRepository recordings, ReadingLog log, Clock clock) {
     this.recordings = recordings;
+    this.log = log;
     this.clock = clock;
   }
 
@@ -37,13 +40,21 @@ class Recordings {
     return recordings.findByJobIdAndOwnerIdOrderByTakenAt(job.jobId(), job.ownerId());
   }
 
+  /** True when another recording can be kept. */
+  @Transactional(readOnly = true)
+  public boolean hasRoom(OpenJob job) {
+    return of(job).size() < MOST;
+  }
+
   /**
-   * Finds the start in a recording and keeps what was found.
+   * Finds the start in a recording, keeps what was found and takes the cranking voltage down in the
+   * log.
    *
+   * @param instrument that recorded it
    * @throws IllegalArgumentException when there is no start in it
    */
   @Transactional
-  CrankFeatures keep(OpenJob job, String name, CrankRecording recording) {
+  public void keep(OpenJob job, String name, String instrument, CrankRecording recording) {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
     recordings.save(
         new Recording(
@@ -54,7 +65,12 @@ class Recordings {
             recording.size(),
             found(features, job.engine()),
             points(recording, features)));
-    return features;
+    double crankingVolts = Math.max(0, Math.min(40, features.crankingVolts()));
+    log.take(
+        job,
+        ReadingKind.CRANKING_VOLTS,
+        instrument,
+        Map.of("volts", Double.toString(crankingVolts)));
   }
 
   @Transactional

@@ -7,7 +7,7 @@ import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.diagnosis.Verdict;
 
 /** The verdict in words: what to do, why, and whether the machine may be left. */
-final class VerdictWords {
+public final class VerdictWords {
   private VerdictWords() {}
 
   static String headline(Verdict verdict, boolean started) {
@@ -53,7 +53,8 @@ final class VerdictWords {
     };
   }
 
-  static String cause(Cause cause) {
+  /** A cause in a few words. */
+  public static String cause(Cause cause) {
     return switch (cause) {
       case WORN -> "battery worn";
       case DISCHARGED -> "only discharged";
@@ -126,7 +127,8 @@ final class VerdictWords {
   }
 
   /** A piece of evidence in words. */
-  static String evidence(Evidence evidence, boolean lead) {
+  /** A reading's outcome in a few words. */
+  public static String evidence(Evidence evidence, boolean lead) {
     if (evidence.kind() == ReadingKind.AGE) {
       return switch (evidence.outcome()) {
         case "young" -> "it is young for its kind";

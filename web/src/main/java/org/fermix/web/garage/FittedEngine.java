@@ -1,5 +1,6 @@
 package org.fermix.web.garage;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -31,15 +32,15 @@ public record FittedEngine(
     double spreadLeft,
     double rpm,
     double rpmResidual,
-    double currentA,
+    @Column(name = "current_a") double currentA,
     boolean currentRecorded,
-    double temperatureC,
+    @Column(name = "temperature_c") double temperatureC,
     double charge,
     @Enumerated(EnumType.STRING) Origin chargeOrigin,
     String batteryName,
     String recordingName,
     String engineClass,
-    double displacementL,
+    @Column(name = "displacement_l") double displacementL,
     int cylinders) {
 
   /** How the engine departs from its class. */

@@ -1,0 +1,14 @@
+package org.fermix.web.instruments;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+/** Hidden batteries, always by owner. */
+interface StandInRepository extends Repository<StandIn, UUID> {
+  StandIn save(StandIn standIn);
+
+  Optional<StandIn> findByJobIdAndOwnerId(UUID jobId, UUID ownerId);
+
+  void flush();
+}

@@ -1,0 +1,8 @@
+/**
+ * The stand-in tester and logger of a job: simulated instruments behind the ports that real devices
+ * would use. Start at StandIns. Uses check, lineup, garage, account, shared.
+ */
+@NullMarked
+package org.fermix.web.instruments;
+
+import org.jspecify.annotations.NullMarked;
