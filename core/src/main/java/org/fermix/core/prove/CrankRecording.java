@@ -1,5 +1,6 @@
 package org.fermix.core.prove;
 
+import java.util.Arrays;
 import java.util.Optional;
 import org.fermix.core.quantity.Check;
 
@@ -11,7 +12,8 @@ public final class CrankRecording {
   /** Most samples taken. */
   public static final int MOST_SAMPLES = 2_000_000;
 
-  private static final int LEAST_SAMPLES = 20;
+  /** Fewest samples a start can be told from. */
+  public static final int LEAST_SAMPLES = 20;
 
   private final double[] seconds;
   private final double[] volts;
@@ -39,29 +41,99 @@ public final class CrankRecording {
   }
 
   private static CrankRecording of(double[] seconds, double[] volts, Optional<double[]> amps) {
-    Check.within("number of samples", seconds.length, LEAST_SAMPLES, MOST_SAMPLES, "");
     if (volts.length != seconds.length
         || (amps.isPresent() && amps.get().length != seconds.length)) {
       throw new IllegalArgumentException("each time needs one voltage and one current");
     }
+    Rows rows = new Rows(amps.isPresent());
     for (int i = 0; i < seconds.length; i++) {
-      Check.within("time of sample " + (i + 1), seconds[i], -1e9, 1e9, "s");
-      Check.within("voltage of sample " + (i + 1), volts[i], -5, 60, "V");
-      if (amps.isPresent()) {
-        Check.within("current of sample " + (i + 1), amps.get()[i], -5000, 5000, "A");
+      rows.add(seconds[i], volts[i], amps.isPresent() ? amps.get()[i] : 0);
+    }
+    return rows.recording();
+  }
+
+  /** A recording being read, sample by sample, in as little memory as it needs. */
+  public static final class Rows {
+    private final boolean withAmps;
+    private double[] seconds = new double[1 << 12];
+    private double[] volts = new double[1 << 12];
+    private double[] amps;
+    private int size;
+
+    /** Nothing read yet. */
+    public Rows(boolean withAmps) {
+      this.withAmps = withAmps;
+      amps = new double[withAmps ? seconds.length : 0];
+    }
+
+    /**
+     * Takes one sample.
+     *
+     * @param time later than the last one (s)
+     * @param voltage −5 to 60 V
+     * @param current −5,000 to 5,000 A; 0 where none is recorded
+     * @throws IllegalArgumentException naming the sample that cannot be
+     */
+    public void add(double time, double voltage, double current) {
+      if (size == MOST_SAMPLES) {
+        throw new IllegalArgumentException("at most 2,000,000 samples are taken");
       }
-      if (i > 0 && seconds[i] <= seconds[i - 1]) {
+      if (!(Math.abs(time) <= 1e9 && voltage >= -5 && voltage <= 60 && Math.abs(current) <= 5000)) {
+        Check.within("time of sample " + (size + 1), time, -1e9, 1e9, "s");
+        Check.within("voltage of sample " + (size + 1), voltage, -5, 60, "V");
+        Check.within("current of sample " + (size + 1), current, -5000, 5000, "A");
+      }
+      if (size > 0 && time <= seconds[size - 1]) {
         throw new IllegalArgumentException(
             "time must rise from sample to sample, but sample "
-                + (i + 1)
+                + (size + 1)
                 + " is at "
-                + seconds[i]
+                + time
                 + " s after "
-                + seconds[i - 1]
+                + seconds[size - 1]
                 + " s");
       }
+      if (size == seconds.length) {
+        int longer = Math.min(MOST_SAMPLES, size + (size >> 1));
+        seconds = Arrays.copyOf(seconds, longer);
+        volts = Arrays.copyOf(volts, longer);
+        amps = withAmps ? Arrays.copyOf(amps, longer) : amps;
+      }
+      seconds[size] = time;
+      volts[size] = voltage;
+      if (withAmps) {
+        amps[size] = current;
+      }
+      size++;
     }
-    return new CrankRecording(seconds.clone(), volts.clone(), amps.map(double[]::clone));
+
+    /** Samples taken so far. */
+    public int size() {
+      return size;
+    }
+
+    /** Time of the last sample (s); below all others when there is none. */
+    public double lastSeconds() {
+      return size == 0 ? Double.NEGATIVE_INFINITY : seconds[size - 1];
+    }
+
+    /**
+     * The recording; nothing more can be added.
+     *
+     * @throws IllegalArgumentException when it is too short
+     */
+    public CrankRecording recording() {
+      Check.within("number of samples", size, LEAST_SAMPLES, MOST_SAMPLES, "");
+      CrankRecording whole =
+          new CrankRecording(
+              Arrays.copyOf(seconds, size),
+              Arrays.copyOf(volts, size),
+              withAmps ? Optional.of(Arrays.copyOf(amps, size)) : Optional.empty());
+      seconds = new double[0];
+      volts = new double[0];
+      amps = new double[0];
+      return whole;
+    }
   }
 
   /** Number of samples. */
@@ -91,7 +163,7 @@ public final class CrankRecording {
 
   /** The first sample at or after a time; the number of samples when all are earlier. */
   public int sampleAt(double time) {
-    int found = java.util.Arrays.binarySearch(seconds, time);
+    int found = Arrays.binarySearch(seconds, time);
     return found >= 0 ? found : -found - 1;
   }
 
@@ -102,7 +174,7 @@ public final class CrankRecording {
 
   /** Voltages from one sample to before another (V). */
   double[] voltsBetween(int from, int to) {
-    return java.util.Arrays.copyOfRange(volts, from, to);
+    return Arrays.copyOfRange(volts, from, to);
   }
 
   /** Mean voltage from one sample to before another (V). */

@@ -6,7 +6,6 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
@@ -74,58 +73,52 @@ public final class CrankCsv {
   }
 
   private static CrankRecording rows(CSVParser parser, boolean decimalComma) {
-    double[] seconds = new double[1024];
-    double[] volts = new double[1024];
-    double[] amps = new double[1024];
-    int count = 0;
+    CrankRecording.Rows rows = new CrankRecording.Rows(false);
     Columns columns = null;
     for (CSVRecord row : parser) {
       long line = parser.getCurrentLineNumber();
       if (columns == null) {
         columns = columns(row, decimalComma);
+        rows = new CrankRecording.Rows(columns.amps() >= 0);
         if (columns.header()) {
           continue;
         }
       }
-      if (count == CrankRecording.MOST_SAMPLES) {
-        throw new CsvFault(
-            "Line "
-                + line
-                + ": too long; at most 2,000,000 rows are accepted. Cut it to the start.");
-      }
-      if (count == seconds.length) {
-        seconds = Arrays.copyOf(seconds, count * 2);
-        volts = Arrays.copyOf(volts, count * 2);
-        amps = columns.amps() < 0 ? amps : Arrays.copyOf(amps, count * 2);
-      }
-      seconds[count] =
-          number(row, columns.time(), "time", line, decimalComma) * columns.secondsPerUnit();
-      volts[count] = number(row, columns.volts(), "volts", line, decimalComma);
-      if (columns.amps() >= 0) {
-        amps[count] = number(row, columns.amps(), "amps", line, decimalComma);
-      }
-      if (volts[count] < -5 || volts[count] > 60) {
-        throw CsvFault.at(line, columns.volts() + 1, volts[count] + " V; −5 to 60 V is accepted.");
-      }
-      if (Math.abs(amps[Math.min(count, amps.length - 1)]) > 5000) {
-        throw CsvFault.at(line, columns.amps() + 1, "more than 5,000 A.");
-      }
-      if (count > 0 && seconds[count] <= seconds[count - 1]) {
-        throw CsvFault.at(
-            line,
-            columns.time() + 1,
-            "the time does not rise; each row must be later than the last.");
-      }
-      count++;
+      add(rows, row, columns, line, decimalComma);
     }
-    if (columns == null || count < 20) {
-      throw new CsvFault("Only " + count + " rows of figures were found; at least 20 are needed.");
+    if (rows.size() < CrankRecording.LEAST_SAMPLES) {
+      throw new CsvFault(
+          "Only " + rows.size() + " rows of figures were found; at least 20 are needed.");
     }
-    double[] times = Arrays.copyOf(seconds, count);
-    double[] readings = Arrays.copyOf(volts, count);
-    return columns.amps() < 0
-        ? CrankRecording.ofVolts(times, readings)
-        : CrankRecording.withAmps(times, readings, Arrays.copyOf(amps, count));
+    return rows.recording();
+  }
+
+  private static void add(
+      CrankRecording.Rows rows, CSVRecord row, Columns columns, long line, boolean decimalComma) {
+    if (rows.size() == CrankRecording.MOST_SAMPLES) {
+      throw new CsvFault(
+          "Line " + line + ": too long; at most 2,000,000 rows are accepted. Cut it to the start.");
+    }
+    double seconds =
+        number(row, columns.time(), "time", line, decimalComma) * columns.secondsPerUnit();
+    double volts = number(row, columns.volts(), "volts", line, decimalComma);
+    double amps = columns.amps() < 0 ? 0 : number(row, columns.amps(), "amps", line, decimalComma);
+    if (volts < -5 || volts > 60) {
+      throw CsvFault.at(line, columns.volts() + 1, volts + " V; −5 to 60 V is accepted.");
+    }
+    if (Math.abs(amps) > 5000) {
+      throw CsvFault.at(line, columns.amps() + 1, "more than 5,000 A.");
+    }
+    if (Math.abs(seconds) > 1e9) {
+      throw CsvFault.at(line, columns.time() + 1, "a time beyond 1,000,000,000 s.");
+    }
+    if (seconds <= rows.lastSeconds()) {
+      throw CsvFault.at(
+          line,
+          columns.time() + 1,
+          "the time does not rise; each row must be later than the last.");
+    }
+    rows.add(seconds, volts, amps);
   }
 
   private static double number(
