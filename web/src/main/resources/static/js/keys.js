@@ -74,6 +74,15 @@ document.addEventListener('click', (event) => {
 document.querySelector('.rail-stop[aria-current]')?.parentElement
   .scrollIntoView({ inline: 'center', block: 'nearest' });
 
+// Where a whole page's content was exchanged, the reader goes on at its heading.
+document.addEventListener('htmx:after:swap', (event) => {
+  const heading = document.querySelector('#content h1');
+  if (event.detail?.ctx?.target?.id === 'content' && heading) {
+    heading.setAttribute('tabindex', '-1');
+    heading.focus({ preventScroll: event.detail.ctx.request?.method !== 'GET' });
+  }
+});
+
 document.addEventListener('htmx:after:swap', () => {
   const panel = document.querySelector('#working-panel');
   if (panel && panel.childElementCount > 0 && panel.hidden) {

@@ -4,11 +4,13 @@ import java.util.Optional;
 import org.fermix.core.machine.Engine;
 import org.hipparchus.stat.descriptive.moment.StandardDeviation;
 import org.hipparchus.stat.descriptive.rank.Median;
+import org.hipparchus.stat.descriptive.rank.Percentile;
 
 /**
  * What a recorded start shows.
  *
- * @param restVolts before the key (V)
+ * @param restVolts before the starter's current (V)
+ * @param restAmps drawn then, by ignition and pumps, where current was recorded (A)
  * @param startSeconds when the starter's current began (s)
  * @param lowestVolts of the inrush, mean of the samples within {@link #DIP_S} (V)
  * @param lowestSeconds when (s)
@@ -23,6 +25,7 @@ import org.hipparchus.stat.descriptive.rank.Median;
  */
 public record CrankFeatures(
     double restVolts,
+    Optional<Double> restAmps,
     double startSeconds,
     double lowestVolts,
     double lowestSeconds,
@@ -40,6 +43,7 @@ public record CrankFeatures(
   private static final double INRUSH_S = 0.3;
   private static final double LEAST_DROP_VOLTS = 0.35;
   private static final double FIRED_VOLTS = 0.35;
+  private static final double CREST_PERCENT = 98;
 
   /**
    * Finds the first start in a recording.
@@ -62,6 +66,9 @@ public record CrankFeatures(
     double recovered = recording.meanVolts(after, Math.max(after + 1, afterTo));
     return new CrankFeatures(
         span.restVolts,
+        recording.hasAmps() && span.start > 3
+            ? Optional.of(recording.meanAmps(span.restFrom, span.start))
+            : Optional.empty(),
         recording.seconds(span.start),
         lowestVolts,
         recording.seconds(lowest),
@@ -133,7 +140,7 @@ public record CrankFeatures(
   }
 
   /** Where cranking begins and ends. */
-  private record Span(int start, int end, double restVolts) {
+  private record Span(int start, int end, int restFrom, double restVolts) {
     static Span find(CrankRecording recording, double series) {
       int lead = Math.max(5, Math.min(2000, recording.size() / 20));
       double[] first = recording.voltsBetween(0, lead);
@@ -154,8 +161,10 @@ public record CrankFeatures(
       while (start > 0 && recording.volts(start - 1) < rest - Math.max(3 * noise, drop / 6)) {
         start--;
       }
-      double restVolts = start > 3 ? recording.meanVolts(Math.max(0, start - lead), start) : rest;
-      return new Span(start, end(recording, start, restVolts), restVolts);
+      int restFrom = Math.max(0, start - lead);
+      double restVolts = start > 3 ? recording.meanVolts(restFrom, start) : rest;
+      int end = released(recording, start, end(recording, start, restVolts));
+      return new Span(start, end, restFrom, restVolts);
     }
 
     private static int firstBelow(CrankRecording recording, double limit) {
@@ -167,6 +176,21 @@ public record CrankFeatures(
         }
       }
       return -1;
+    }
+
+    /** Back from the end to where the voltage left the crests of cranking for good. */
+    private static int released(CrankRecording recording, int start, int end) {
+      int from = recording.sampleAt(recording.seconds(start) + INRUSH_S);
+      int to = recording.sampleAt(recording.seconds(end - 1) - INRUSH_S / 2);
+      if (to - from < 8) {
+        return end;
+      }
+      double crest = new Percentile(CREST_PERCENT).evaluate(recording.voltsBetween(from, to));
+      int released = end;
+      while (released > to && recording.volts(released - 1) > crest) {
+        released--;
+      }
+      return released;
     }
 
     /** After which the voltage stays above the middle between cranking and rest. */

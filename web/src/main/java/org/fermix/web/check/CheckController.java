@@ -126,6 +126,35 @@ class CheckController {
     return back(job);
   }
 
+  /** What the path and the verdict would be with a reading as typed so far; nothing is kept. */
+  @PostMapping("/try/{slug}")
+  String tryOut(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String slug,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    ReadingKind kind = kind(slug);
+    List<Field> fields = fields(kind, checks.state(job, display).suspect());
+    Form form = Form.typed(Form.blank(fields, display), parameters);
+    Map<String, String> facts = facts(form, fields);
+    boolean judged = form.isSound() && !facts.isEmpty();
+    Checks.State state =
+        judged
+            ? checks.stateWith(job, log.draft(job, kind, facts), display)
+            : checks.state(job, display);
+    model.addAttribute(
+        "check",
+        CheckPage.of(state, log.all(job), display)
+            .drafted(
+                judged
+                    ? "With this reading as you type it; it is not taken down yet."
+                    : "Without this reading: what is typed so far cannot be judged."));
+    return "check/result :: result";
+  }
+
   @PostMapping("/cannot/{slug}")
   String cannot(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String slug) {
@@ -221,6 +250,7 @@ class CheckController {
     model.addAttribute("sheet", ReadingSheet.of(kind, suspect.chemistry().isLead()));
     model.addAttribute("water", suspect.needsWater());
     model.addAttribute("slug", CheckPage.slug(kind));
+    model.addAttribute("check", CheckPage.of(checks.state(job, display), log.all(job), display));
     return "check/reading";
   }
 }

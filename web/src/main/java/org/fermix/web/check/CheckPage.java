@@ -27,7 +27,8 @@ record CheckPage(
     List<Asked> asked,
     List<Asked> cannot,
     List<Entry> history,
-    String assumed) {
+    String assumed,
+    String draft) {
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
 
@@ -83,7 +84,28 @@ record CheckPage(
                         ""))
             .toList(),
         history(all, state.suspect(), display),
-        assumed(state.suspect()));
+        assumed(state.suspect()),
+        "");
+  }
+
+  /** The same, said to be of a reading that is only typed yet. */
+  CheckPage drafted(String words) {
+    return new CheckPage(
+        headline,
+        tone,
+        sure,
+        doNow,
+        safety,
+        rests,
+        contradicted,
+        next,
+        path,
+        taken,
+        asked,
+        cannot,
+        history,
+        assumed,
+        words);
   }
 
   private static String tone(Verdict verdict, boolean started) {

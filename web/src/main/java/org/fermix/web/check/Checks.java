@@ -71,13 +71,26 @@ public class Checks {
   /** The state of a job's check. */
   @Transactional(readOnly = true)
   State state(OpenJob job, Display display) {
+    return state(job, log.counting(job), display);
+  }
+
+  /** What the state would be with a reading that is only typed yet. */
+  @Transactional(readOnly = true)
+  State stateWith(OpenJob job, Reading draft, Display display) {
+    List<Reading> readings = new ArrayList<>(log.counting(job));
+    readings.removeIf(reading -> reading.kind() == draft.kind());
+    readings.add(draft);
+    return state(job, readings, display);
+  }
+
+  private State state(OpenJob job, List<Reading> readings, Display display) {
     Suspect suspect = suspect(job);
     List<Judged> counting = new ArrayList<>();
     List<Evidence> evidence = new ArrayList<>(workedOut(suspect));
     List<Evidence> workedOut = List.copyOf(evidence);
     Set<ReadingKind> cannot = EnumSet.of(ReadingKind.AGE, ReadingKind.NEED);
     boolean startsNow = false;
-    for (Reading reading : log.counting(job)) {
+    for (Reading reading : readings) {
       if (reading.isCannot()) {
         cannot.add(reading.kind());
         continue;

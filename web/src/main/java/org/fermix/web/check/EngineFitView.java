@@ -58,7 +58,7 @@ record EngineFitView(String headline, String state, List<Line> lines, String dou
             percent(fit.charge()),
             switch (fit.chargeOrigin()) {
               case TYPED -> "typed";
-              case DERIVED -> "from the voltage before the key";
+              case DERIVED -> "from the voltage before the starter";
               default -> "assumed";
             }));
     lines.add(

@@ -62,11 +62,12 @@ class EngineFits {
   @Transactional
   void fit(OpenJob job, Recording recording, Setting setting) {
     Engine engine = job.engineByClass();
-    Given charge = charge(recording, setting, engine);
+    BatteryCircuit circuit = circuit(job, setting.battery());
+    Given charge = charge(recording, setting, circuit);
     EngineFit fit =
         EngineFit.of(
             recording.found(),
-            circuit(job, setting.battery()),
+            circuit,
             engine,
             ChargeState.rested(charge.value(), setting.temperatureC()));
     garage.keepFit(
@@ -89,26 +90,31 @@ class EngineFits {
             engine.cylinders()));
   }
 
-  /** Typed, else by the voltage before the key where it tells, else usual. */
-  private static Given charge(Recording recording, Setting setting, Engine engine) {
+  /**
+   * Typed, else by the voltage before the starter where it tells, else usual. What ignition and
+   * pumps drew then is taken off, where it was recorded.
+   */
+  private static Given charge(Recording recording, Setting setting, BatteryCircuit circuit) {
     if (setting.charge().isPresent()) {
       return Given.typed(setting.charge().getAsDouble(), Unit.SHARE);
     }
     Chemistry chemistry = setting.battery().label().chemistry();
-    double restVolts = recording.found().restVolts();
+    double restVolts =
+        recording.found().restVolts()
+            + circuit.resistanceOhm() * Math.max(0, recording.found().restAmps().orElse(0.0));
     RestVoltage.Judged judged =
         new RestVoltage(
                 Math.max(0, Math.min(40, restVolts)),
                 RestVoltage.REST_HOURS,
                 false,
                 setting.temperatureC())
-            .judge(chemistry, engine.series());
+            .judge(chemistry, circuit.series());
     return switch (judged.worth()) {
       case TELLS_CHARGE ->
           Given.derived(
               0.5 * (judged.charge().low() + judged.charge().high()),
               Unit.SHARE,
-              "from the voltage before the key");
+              "from the voltage before the starter");
       case NOT_RESTED, SAYS_LITTLE ->
           Given.assumed(USUAL_CHARGE, Unit.SHARE, "the voltage before the key does not tell it");
       case CELL_SHORT, NEAR_ZERO ->

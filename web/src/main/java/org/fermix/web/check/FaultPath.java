@@ -1,6 +1,7 @@
 package org.fermix.web.check;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -22,7 +23,7 @@ record FaultPath(
   private static final int STATION_X = 16;
   private static final int FIRST_Y = 26;
   private static final int STEP_Y = 34;
-  private static final int BELOW = 26;
+  private static final int BELOW = 33;
   private static final int CAUSE_X = 400;
   private static final int CAUSE_STEP = 31;
   private static final double BROADEST = 22;
@@ -49,6 +50,13 @@ record FaultPath(
       String road,
       String breadth,
       String state) {}
+
+  /** The roads as they are drawn: the likeliest last, over the others. */
+  public List<Destination> roads() {
+    List<Destination> roads = new ArrayList<>(destinations);
+    Collections.reverse(roads);
+    return roads;
+  }
 
   static FaultPath of(Checks.State state) {
     boolean lead = state.suspect().chemistry().isLead();

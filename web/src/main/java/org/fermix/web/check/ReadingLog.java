@@ -71,6 +71,11 @@ class ReadingLog {
     return true;
   }
 
+  /** A reading as typed, not taken down. */
+  Reading draft(OpenJob job, ReadingKind kind, Map<String, String> facts) {
+    return new Reading(job.ownerId(), job.jobId(), kind, clock.instant(), "", facts, null);
+  }
+
   private @Nullable UUID withdrawKind(OpenJob job, ReadingKind kind) {
     job.forget();
     Optional<Reading> earlier = of(job, kind);

@@ -82,6 +82,7 @@ class Recording {
   CrankFeatures found() {
     return new CrankFeatures(
         features.getOrDefault("restVolts", 0.0),
+        Optional.ofNullable(features.get("restAmps")),
         0,
         features.getOrDefault("lowestVolts", 0.0),
         features.getOrDefault("lowestSeconds", 0.0),

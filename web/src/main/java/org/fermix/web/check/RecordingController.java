@@ -36,6 +36,9 @@ class RecordingController {
           Field.text("name", "Name", 60)
               .withHelp("Such as “old battery, 4 °C”, so that it can be told from the next."));
 
+  private static final List<String> WINDOWS = List.of("1", "3");
+  private static final double WHOLE = 0;
+
   private final Garage garage;
   private final Rails rails;
   private final Recordings recordings;
@@ -52,10 +55,11 @@ class RecordingController {
   String show(
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
+      @RequestParam(defaultValue = "") String first,
       Display display,
       Model model) {
     OpenJob job = garage.open(visitor, id);
-    return page(job, Form.blank(FIELDS, display), "", display, model);
+    return page(job, Form.blank(FIELDS, display), "", window(first), display, model);
   }
 
   @PostMapping
@@ -74,13 +78,13 @@ class RecordingController {
     if (!recordings.hasRoom(job)) {
       fault = "At most " + Recordings.MOST + " recordings are kept; remove one first.";
     } else if (file.isEmpty()) {
-      fault = "Choose a CSV file with columns for time and volts, up to 20 MB.";
+      fault = "Choose a CSV file with columns for time and volts, up to 40 MB.";
     } else if (form.isSound()) {
       fault = keep(job, name(form, file), file);
     }
     if (!fault.isEmpty() || !form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page(job, form, fault, display, model);
+      return page(job, form, fault, WHOLE, display, model);
     }
     return "redirect:" + job.path(Stop.CHECK) + "/recordings";
   }
@@ -117,12 +121,19 @@ class RecordingController {
     return "redirect:" + job.path(Stop.CHECK) + "/recordings";
   }
 
-  private String page(OpenJob job, Form form, String fault, Display display, Model model) {
+  /** Seconds to draw, of those offered; anything else is the whole. */
+  private static double window(String first) {
+    return WINDOWS.contains(first) ? Double.parseDouble(first) : WHOLE;
+  }
+
+  private String page(
+      OpenJob job, Form form, String fault, double seconds, Display display, Model model) {
     model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
     model.addAttribute("form", form);
     model.addAttribute("fault", fault);
+    model.addAttribute("window", seconds == WHOLE ? "" : Long.toString(Math.round(seconds)));
     model.addAttribute("heads", Waveforms.heads());
-    model.addAttribute("waveforms", Waveforms.of(recordings.of(job), display));
+    model.addAttribute("waveforms", Waveforms.of(recordings.of(job), seconds, display));
     model.addAttribute("engine", EngineFitView.of(job, fits.change(job), display).orElse(null));
     return "check/recordings";
   }

@@ -90,6 +90,7 @@ public class Recordings {
   private static Map<String, Double> found(CrankFeatures features, Engine engine) {
     Map<String, Double> found = new LinkedHashMap<>();
     found.put("restVolts", features.restVolts());
+    features.restAmps().ifPresent(amps -> found.put("restAmps", amps));
     found.put("lowestVolts", features.lowestVolts());
     found.put("lowestSeconds", features.lowestSeconds() - features.startSeconds());
     found.put("crankingVolts", features.crankingVolts());

@@ -4,21 +4,21 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
 
 /** Recorded starts laid over each other, with what was found in each. */
 record Waveforms(
-    int width, int height, List<Tick> across, List<Tick> up, List<Line> lines, List<Row> rows) {
-  private static final int WIDTH = 760;
-  private static final int HEIGHT = 300;
-  private static final int LEFT = 40;
-  private static final int RIGHT = 90;
-  private static final int BOTTOM = 26;
-  private static final int TOP = 8;
+    int width,
+    int height,
+    List<Tick> across,
+    List<Tick> up,
+    List<Line> lines,
+    Optional<WaveMarks> marks,
+    List<Row> rows) {
   private static final int NAME_GAP = 14;
 
   /** A mark on an axis. */
@@ -35,7 +35,7 @@ record Waveforms(
       String lowText) {}
 
   /** What was found in one recording. */
-  record Row(UUID id, String name, String samples, List<String> cells) {}
+  record Row(UUID id, String name, String samples, String style, List<String> cells) {}
 
   /** The columns of the table, in the order of the cells. */
   static List<String> heads() {
@@ -51,13 +51,21 @@ record Waveforms(
         "What happened");
   }
 
-  static Waveforms of(List<Recording> recordings, Display display) {
+  /**
+   * Draws them.
+   *
+   * @param mostSeconds drawn after the start; 0 for the whole
+   */
+  static Waveforms of(List<Recording> recordings, double mostSeconds, Display display) {
     double longest = 1;
     double least = 40;
     double most = 0;
     for (Recording recording : recordings) {
       List<Double> points = recording.points();
       for (int i = 0; i < points.size(); i += 2) {
+        if (isBeyond(points.get(i), mostSeconds)) {
+          break;
+        }
         longest = Math.max(longest, points.get(i));
         least = Math.min(least, points.get(i + 1));
         most = Math.max(most, points.get(i + 1));
@@ -65,13 +73,15 @@ record Waveforms(
     }
     least = Math.floor(least - 0.2);
     most = Math.ceil(most + 0.2);
-    Scale scale = new Scale(-0.2, longest, least, most);
+    WaveScale scale =
+        new WaveScale(
+            -0.2, mostSeconds > 0 ? Math.min(mostSeconds, longest) : longest, least, most);
     List<Tick> across = new ArrayList<>();
-    double step = 0.5;
-    while (longest / step > 8) {
+    double step = scale.to() <= 1 ? 0.2 : 0.5;
+    while (scale.to() / step > 8) {
       step *= 2;
     }
-    for (double t = 0; t <= longest; t += step) {
+    for (double t = 0; t <= scale.to() + 1e-9; t += step) {
       across.add(new Tick(display.number(t, step < 1 ? 1 : 0), text(scale.x(t))));
     }
     List<Tick> up = new ArrayList<>();
@@ -81,10 +91,14 @@ record Waveforms(
     List<Line> lines = new ArrayList<>();
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < recordings.size(); i++) {
-      lines.add(line(recordings.get(i), i, scale, display));
-      rows.add(row(recordings.get(i), display));
+      lines.add(line(recordings.get(i), i, mostSeconds, scale, display));
+      rows.add(row(recordings.get(i), i, display));
     }
-    return new Waveforms(WIDTH, HEIGHT, across, up, apart(lines), rows);
+    Optional<WaveMarks> marks =
+        recordings.isEmpty()
+            ? Optional.empty()
+            : Optional.of(WaveMarks.of(recordings.get(recordings.size() - 1), scale, display));
+    return new Waveforms(WaveScale.WIDTH, WaveScale.HEIGHT, across, up, apart(lines), marks, rows);
   }
 
   /** Names at the line ends moved down until no two stand in each other's way. */
@@ -113,38 +127,38 @@ record Waveforms(
         .toList();
   }
 
-  private record Scale(double from, double to, double least, double most) {
-    double x(double seconds) {
-      return LEFT + (WIDTH - LEFT - RIGHT) * (seconds - from) / (to - from);
-    }
-
-    double y(double volts) {
-      return TOP + (HEIGHT - TOP - BOTTOM) * (most - volts) / (most - least);
-    }
+  private static boolean isBeyond(double seconds, double mostSeconds) {
+    return mostSeconds > 0 && seconds > mostSeconds;
   }
 
-  private static Line line(Recording recording, int number, Scale scale, Display display) {
+  private static Line line(
+      Recording recording, int number, double mostSeconds, WaveScale scale, Display display) {
     StringBuilder path = new StringBuilder();
     List<Double> points = recording.points();
-    for (int i = 0; i < points.size(); i += 2) {
+    double end = 12;
+    for (int i = 0; i < points.size() && !isBeyond(points.get(i), mostSeconds); i += 2) {
+      end = points.get(i + 1);
       path.append(i == 0 ? "M" : "L")
           .append(text(scale.x(points.get(i))))
           .append(' ')
           .append(text(scale.y(points.get(i + 1))));
     }
-    double end = points.isEmpty() ? 12 : points.get(points.size() - 1);
     Map<String, Double> found = recording.features();
     return new Line(
         recording.name(),
         path.toString(),
-        "wave wave-" + number % 4,
+        style(number),
         text(scale.y(end) + 4),
         text(scale.x(found.getOrDefault("lowestSeconds", 0.0))),
         text(scale.y(found.getOrDefault("lowestVolts", 0.0))),
         display.show(found.getOrDefault("lowestVolts", 0.0), Unit.VOLT, 2).text());
   }
 
-  private static Row row(Recording recording, Display display) {
+  private static String style(int number) {
+    return "wave wave-" + number % 4;
+  }
+
+  private static Row row(Recording recording, int number, Display display) {
     Map<String, Double> found = recording.features();
     String happened =
         found.getOrDefault("stalled", 0.0) > 0
@@ -154,6 +168,7 @@ record Waveforms(
         recording.id(),
         recording.name(),
         display.number(recording.samples(), 0),
+        style(number),
         List.of(
             shown(found, "restVolts", Unit.VOLT, 2, display),
             shown(found, "lowestVolts", Unit.VOLT, 2, display),
@@ -173,6 +188,6 @@ record Waveforms(
   }
 
   private static String text(double value) {
-    return String.format(Locale.ROOT, "%.1f", value);
+    return WaveScale.text(value);
   }
 }

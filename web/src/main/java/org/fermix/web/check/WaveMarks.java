@@ -1,0 +1,75 @@
+package org.fermix.web.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+
+/**
+ * What was found in a recording, marked on its line: steady cranking with its beat, the end of
+ * cranking, and the voltage a second later.
+ *
+ * @param name of the recording
+ */
+record WaveMarks(
+    String name, Optional<Stretch> steady, Optional<Spot> end, Optional<Spot> recovered) {
+  /** Inrush is over by then (s). */
+  private static final double STEADY_FROM_S = 0.3;
+
+  private static final double LABEL_DROP = 17;
+
+  /** A level over a stretch of time. */
+  record Stretch(String fromX, String toX, String y, String labelY, String label) {}
+
+  /** A point with a label. */
+  record Spot(String x, String y, String label) {}
+
+  static WaveMarks of(Recording recording, WaveScale scale, Display display) {
+    Map<String, Double> found = recording.features();
+    double endS = found.getOrDefault("crankingSeconds", 0.0);
+    double crankingVolts = found.getOrDefault("crankingVolts", 0.0);
+    double recoveredVolts = found.getOrDefault("recoveredVolts", 0.0);
+    Optional<Stretch> steady =
+        endS > STEADY_FROM_S
+            ? Optional.of(
+                new Stretch(
+                    WaveScale.text(scale.x(STEADY_FROM_S)),
+                    WaveScale.text(scale.x(Math.min(endS, scale.to()))),
+                    WaveScale.text(scale.y(crankingVolts)),
+                    WaveScale.text(
+                        scale.y(crankingVolts - 0.5 * found.getOrDefault("rippleVolts", 0.0))
+                            + LABEL_DROP),
+                    beat(found, crankingVolts, display)))
+            : Optional.empty();
+    return new WaveMarks(
+        recording.name(),
+        steady,
+        spot(endS, crankingVolts, "cranking ends", scale),
+        spot(
+            endS + 1,
+            recoveredVolts,
+            display.show(recoveredVolts, Unit.VOLT, 2).text() + " a second later",
+            scale));
+  }
+
+  private static Optional<Spot> spot(double seconds, double volts, String label, WaveScale scale) {
+    return scale.holds(seconds)
+        ? Optional.of(
+            new Spot(WaveScale.text(scale.x(seconds)), WaveScale.text(scale.y(volts)), label))
+        : Optional.empty();
+  }
+
+  private static String beat(Map<String, Double> found, double crankingVolts, Display display) {
+    List<String> parts = new ArrayList<>();
+    parts.add("mean " + display.show(crankingVolts, Unit.VOLT, 2).text());
+    Double hertz = found.get("rippleHertz");
+    if (hertz != null) {
+      parts.add(display.number(hertz, 1) + " compressions/s");
+      parts.add(
+          display.show(found.getOrDefault("rippleVolts", 0.0), Unit.VOLT, 2).text() + " deep");
+    }
+    return String.join(", ", parts);
+  }
+}
