@@ -62,6 +62,19 @@ class CheckController {
     return "check/page";
   }
 
+  /** How the likelihoods come about. */
+  @GetMapping("/working")
+  String working(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Model model) {
+    OpenJob job = garage.open(visitor, id);
+    model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
+    model.addAttribute("working", CheckWorking.of(checks.state(job, display)));
+    return "check/working";
+  }
+
   @GetMapping("/take/{slug}")
   String ask(
       @AuthenticationPrincipal Visitor visitor,

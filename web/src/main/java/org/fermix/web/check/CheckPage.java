@@ -52,8 +52,8 @@ record CheckPage(
             ? (verdict.settled() ? "Settled: " : "So far: ")
                 + VerdictWords.cause(verdict.cause())
                 + ", "
-                + Math.round(100 * verdict.sureness())
-                + " % likely."
+                + FaultPath.percent(verdict.sureness())
+                + " likely."
             : "",
         VerdictWords.doNow(verdict, started),
         started ? VerdictWords.safety(verdict, lead) : "",

@@ -128,7 +128,11 @@ record FaultPath(
     return new FaultPath(WIDTH, height, fork, stations, destinations, summary);
   }
 
-  private static String percent(double share) {
-    return share > 0 && share < 0.01 ? "<1 %" : Math.round(100 * share) + " %";
+  /** A likelihood in words; an estimate is never shown as certain. */
+  static String percent(double share) {
+    if (share > 0 && share < 0.01) {
+      return "<1 %";
+    }
+    return share > 0.99 ? ">99 %" : Math.round(100 * share) + " %";
   }
 }
