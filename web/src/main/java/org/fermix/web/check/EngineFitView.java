@@ -90,7 +90,7 @@ record EngineFitView(String headline, String state, List<Line> lines, String dou
         new Line(
             "Spread of the cold answers left",
             percent(fit.spreadLeft()),
-            "of that of an engine known by its class; docs/model.md, section 2"));
+            "of that of an engine known by its class; docs/model.md, section 10"));
     change.ifPresent(
         each -> {
           lines.add(

@@ -31,10 +31,19 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 @RequestMapping("/jobs/{id}/check/recordings")
 class RecordingController {
+  private static final String OTHER = "other";
+
   private static final List<Field> FIELDS =
       List.of(
           Field.text("name", "Name", 60)
-              .withHelp("Such as “old battery, 4 °C”, so that it can be told from the next."));
+              .withHelp("Such as “old battery, 4 °C”, so that it can be told from the next."),
+          Field.choice(
+                  "battery",
+                  "Battery",
+                  List.of(
+                      new Field.Choice("today", "the one being checked"),
+                      new Field.Choice(OTHER, "another, to compare with")))
+              .withHelp("Another’s recording is drawn, but does not count in the check."));
 
   private static final List<String> WINDOWS = List.of("1", "3");
   private static final double WHOLE = 0;
@@ -59,7 +68,13 @@ class RecordingController {
       Display display,
       Model model) {
     OpenJob job = garage.open(visitor, id);
-    return page(job, Form.blank(FIELDS, display), "", window(first), display, model);
+    return page(
+        job,
+        Form.stored(FIELDS, display, Map.of("battery", "today")),
+        "",
+        window(first),
+        display,
+        model);
   }
 
   @PostMapping
@@ -80,7 +95,8 @@ class RecordingController {
     } else if (file.isEmpty()) {
       fault = "Choose a CSV file with columns for time and volts, up to 40 MB.";
     } else if (form.isSound()) {
-      fault = keep(job, name(form, file), file);
+      fault =
+          keep(job, name(form, file), form.text("battery").filter(OTHER::equals).isPresent(), file);
     }
     if (!fault.isEmpty() || !form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -90,9 +106,10 @@ class RecordingController {
   }
 
   /** Keeps what is found; what stands in the way otherwise, in words. */
-  private String keep(OpenJob job, String name, MultipartFile file) throws IOException {
+  private String keep(OpenJob job, String name, boolean other, MultipartFile file)
+      throws IOException {
     try {
-      recordings.keep(job, name, "recording", CrankCsv.read(file.getInputStream()));
+      recordings.keep(job, name, "recording", !other, CrankCsv.read(file.getInputStream()));
       return "";
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();

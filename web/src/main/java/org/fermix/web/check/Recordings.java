@@ -47,14 +47,16 @@ public class Recordings {
   }
 
   /**
-   * Finds the start in a recording, keeps what was found and takes the cranking voltage down in the
-   * log.
+   * Finds the start in a recording and keeps what was found.
    *
    * @param instrument that recorded it
+   * @param counts true when it is of the battery being checked: its cranking voltage then goes into
+   *     the log
    * @throws IllegalArgumentException when there is no start in it
    */
   @Transactional
-  public void keep(OpenJob job, String name, String instrument, CrankRecording recording) {
+  public void keep(
+      OpenJob job, String name, String instrument, boolean counts, CrankRecording recording) {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
     recordings.save(
         new Recording(
@@ -65,6 +67,9 @@ public class Recordings {
             recording.size(),
             found(features, job.engine()),
             points(recording, features)));
+    if (!counts) {
+      return;
+    }
     double crankingVolts = Math.max(0, Math.min(40, features.crankingVolts()));
     log.take(
         job,

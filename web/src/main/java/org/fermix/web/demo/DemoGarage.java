@@ -2,11 +2,18 @@ package org.fermix.web.demo;
 
 import java.util.Map;
 import java.util.UUID;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.EngineClass;
+import org.fermix.standins.StandInBattery;
+import org.fermix.standins.StandInLogger;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.check.Checks;
+import org.fermix.web.check.Recordings;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.lineup.LineUp;
@@ -32,6 +39,7 @@ class DemoGarage implements ApplicationRunner {
   private final Needs needs;
   private final LineUp lineUp;
   private final Checks checks;
+  private final Recordings recordings;
   private final TransactionTemplate transaction;
 
   DemoGarage(
@@ -40,12 +48,14 @@ class DemoGarage implements ApplicationRunner {
       Needs needs,
       LineUp lineUp,
       Checks checks,
+      Recordings recordings,
       TransactionTemplate transaction) {
     this.accounts = accounts;
     this.garage = garage;
     this.needs = needs;
     this.lineUp = lineUp;
     this.checks = checks;
+    this.recordings = recordings;
     this.transaction = transaction;
   }
 
@@ -112,10 +122,29 @@ class DemoGarage implements ApplicationRunner {
         ReadingKind.TESTER,
         "stand-in tester",
         Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"));
+    recordedStart(job, "another battery, 4 °C", false, 1.05, 0.95);
+    recordedStart(job, "old battery, 4 °C", true, 0.6, 0.85);
     battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
     battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");
     battery(job, false, "Tern Demo Power 40 LFP", "lfp", 640, 94, 40, 6.2, 242, 175, "419");
+  }
+
+  /** A start of this machine on a stand-in battery, so many shares of its rating left and full. */
+  private void recordedStart(
+      OpenJob job, String name, boolean counts, double share, double charge) {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(4);
+    BatteryCircuit whenNew =
+        lineUp.candidates(job).stream()
+            .findFirst()
+            .map(today -> BatteryCircuit.of(today.label()))
+            .orElseThrow();
+    StandInBattery battery =
+        new StandInBattery(
+            whenNew, new StandInBattery.Condition(share, charge, 4, false, 0.01), random);
+    StandInLogger logger =
+        new StandInLogger(battery, job.engine().departing(new Departure(1.15, 1, 0.97, 1, 1)));
+    recordings.keep(job, name, logger.name(), counts, logger.record());
   }
 
   private void wasp(Visitor demo) {

@@ -275,4 +275,56 @@ class WalkTest extends BrowserTestBase {
     Files.delete(good);
     Files.delete(bad);
   }
+
+  /** The path moves while typing and after taking down, without the page being loaded anew. */
+  @Test
+  void theCheckIsLive() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Pelican", "check");
+    page.evaluate("window.stillHere = true");
+    link(page, "Rest voltage").click();
+    page.getByLabel("Voltage at the posts").fill("11.4");
+    page.getByLabel("Rested for").fill("20");
+    page.getByLabel("Surface charge taken off").selectOption("no");
+    assertThat(page.locator(".draft")).containsText("not taken down yet");
+    assertThat(page.locator("#check-result")).containsText("flat");
+    assertThat(page.getByLabel("Voltage at the posts")).hasValue("11.4");
+    accessible(page);
+    button(page, "Take it down").click();
+    assertThat(page.locator(".taken").first()).containsText("11.4");
+    page.getByText("withdraw Rest voltage").click();
+    assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Begin with"))).isVisible();
+    org.assertj.core.api.Assertions.assertThat(page.evaluate("window.stillHere")).isEqualTo(true);
+  }
+
+  /** The stand-in tester by its buttons at both widths, then a round of practice. */
+  @Test
+  void theStandInTesterAndPracticeWork() {
+    for (int width : new int[] {1280, 390}) {
+      Page page = page(width, 800, ColorScheme.LIGHT);
+      openDemo(page, "Badger", "check");
+      link(page, "Stand-in tester").click();
+      page.getByText("Set up another battery").click();
+      page.getByLabel("Cranking amps left of its rating").fill("50");
+      page.getByLabel("Charge it is found at").fill("30");
+      page.getByLabel("Temperature").fill("15");
+      button(page, "Set it up").click();
+      assertThat(page.locator(".instrument-asks")).containsText("Charge it fully");
+      accessible(page);
+      button(page, "Charge it fully").click();
+      button(page, "Headlamps for three minutes").click();
+      assertThat(page.locator(".instrument-asks")).containsText("Ready");
+      page.locator("button", new Page.LocatorOptions().setHasText("Load it")).click();
+      assertThat(page.locator("tbody")).containsText("under load");
+      link(page, "Practise finding hidden faults").click();
+      button(page, "A hidden fault, please").click();
+      page.locator("button", new Page.LocatorOptions().setHasText("Left on, or stood")).click();
+      assertThat(page.locator(".taken li")).hasCount(1);
+      accessible(page);
+      page.getByLabel("battery worn").check();
+      button(page, "That is it").click();
+      assertThat(page.locator(".practice-result")).isVisible();
+      accessible(page);
+    }
+  }
 }

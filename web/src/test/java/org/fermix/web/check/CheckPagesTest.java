@@ -243,4 +243,58 @@ class CheckPagesTest extends WebTestBase {
     assertThat(visit.get(job + "/check/boost?help=horse&look=%00&chemistry=cheese").statusCode())
         .isIn(200, 400);
   }
+
+  /** As a reading is typed the path moves; nothing is kept, and what cannot be judged is said. */
+  @Test
+  void thePathMovesAsAReadingIsTyped() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    String page = job + "/check/take/rest-volts";
+    String attempt = job + "/check/try/rest-volts";
+    Map<String, String> typed = Map.of("volts", "12.7", "rested", "12", "surface", "no");
+    String body = visit.submit(page, attempt, typed).body();
+    assertThat(body)
+        .contains("not taken down yet")
+        .contains("Rest voltage")
+        .contains("full")
+        .doesNotContain("<html");
+    assertThat(visit.submit(page, attempt, Map.of("volts", "much")).body())
+        .contains("cannot be judged");
+    assertThat(visit.get(job + "/check").body()).contains("Begin with one of these");
+  }
+
+  /** A reading's update takes less than 60 ms of the server (median of 40, warm). */
+  @Test
+  void anUpdateIsQuick() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    describe(visit, job, "agm", "680", "70");
+    String page = job + "/check/take/tester";
+    String token = find("name=\"_csrf\" value=\"([^\"]+)\"", visit.get(page).body());
+    double[] millis = new double[60];
+    for (int i = 0; i < millis.length; i++) {
+      Map<String, String> typed =
+          Map.of("shown", Integer.toString(300 + i), "set", "680", "test", "cca", "charged", "yes");
+      long begun = System.nanoTime();
+      assertThat(visit.post(job + "/check/try/tester", typed, token).statusCode()).isEqualTo(200);
+      millis[i] = (System.nanoTime() - begun) / 1e6;
+    }
+    double[] warm = java.util.Arrays.copyOfRange(millis, 20, millis.length);
+    java.util.Arrays.sort(warm);
+    System.out.printf("a reading's update: median %.1f ms%n", warm[warm.length / 2]);
+    assertThat(warm[warm.length / 2]).isLessThan(60);
+  }
+
+  /** The working shows every cause after each reading, and what the next would tell. */
+  @Test
+  void theWorkingOpens() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    take(visit, job, "symptom", "outcome", "slow");
+    assertThat(visit.get(job + "/check/working").body())
+        .contains("to begin with")
+        .contains("what it does: slow")
+        .contains("doubt left, bit")
+        .contains("engineering estimates");
+  }
 }
