@@ -61,6 +61,15 @@ document.addEventListener('submit', (event) => {
   if (!form) return;
   event.preventDefault();
   const button = form.querySelector('button');
+  const most = Number(form.dataset.upload) * 1024 * 1024;
+  if ([...form.querySelector('input[type=file]').files].some((file) => file.size > most)) {
+    show(form, '', null);
+    form.querySelector('.upload').hidden = false;
+    form.querySelector('.upload progress').hidden = true;
+    form.querySelector('.upload-words').textContent = `Too large: at most ${form.dataset.upload}\u202fMB are accepted. Cut it to the start.`;
+    return;
+  }
+  form.querySelector('.upload progress').hidden = false;
   const request = new XMLHttpRequest();
   request.upload.addEventListener('progress', (progress) => {
     const share = progress.lengthComputable ? Math.round((100 * progress.loaded) / progress.total) : null;

@@ -17,7 +17,8 @@ import org.fermix.core.quantity.Roots;
  * are taken as they were; the answer is no better than they are.
  *
  * @param departure from the class, with what was known of it before
- * @param currentA recorded, or worked out from the battery (A)
+ * @param currentA of the starter: recorded, less what was drawn before it, or worked out from the
+ *     battery (A)
  * @param currentRecorded true when it was recorded
  * @param rpmResidual speed the fitted engine turns at with this battery, less that recorded (rpm)
  */
@@ -28,6 +29,9 @@ public record EngineFit(
    * firing speed and oil in the cold. EngineFitTest draws engines and holds it against them.
    */
   private static final double SIGMA_RECORDED = 0.17;
+
+  /** More than ignition, pumps and lamps draw before the starter does not belong to them (A). */
+  private static final double MOST_REST_A = 60;
 
   /** The same when it was worked out from the battery's rating, which may be off by a tenth. */
   private static final double SIGMA_WORKED_OUT = 0.21;
@@ -55,7 +59,10 @@ public record EngineFit(
     double temperatureC = before.temperatureC();
     boolean recorded = features.crankingAmps().isPresent();
     double currentA =
-        features.crankingAmps().orElseGet(() -> current(battery, before, features.crankingVolts()));
+        features
+            .crankingAmps()
+            .map(amps -> amps - Math.max(0, Math.min(MOST_REST_A, features.restAmps().orElse(0.0))))
+            .orElseGet(() -> current(battery, before, features.crankingVolts()));
     Starter usual = engine.starter();
     double pathOhm = engine.cableMilliohm() / 1000 + usual.windingOhm(temperatureC);
     double counter =

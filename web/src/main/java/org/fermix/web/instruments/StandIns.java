@@ -88,8 +88,8 @@ class StandIns {
         CrankingRating.cca(cca));
   }
 
-  /** The session of a job; a battery nobody knows is set up at the first look. */
-  @Transactional
+  /** The session of a job; until one is set up, the battery the job's own number gives. */
+  @Transactional(readOnly = true)
   Session session(OpenJob job) {
     return Session.of(labelled(job).whenNew(), job.engineByClass(), stored(job));
   }
@@ -97,13 +97,12 @@ class StandIns {
   private StandIn stored(OpenJob job) {
     return standIns
         .findByJobIdAndOwnerId(job.jobId(), job.ownerId())
-        .orElseGet(() -> standIns.save(fresh(job, Map.of())));
-  }
-
-  private StandIn fresh(OpenJob job, Map<String, Double> settings) {
-    StandIn standIn = new StandIn(job.jobId(), job.ownerId());
-    standIn.setUp(seeds.nextLong(), settings);
-    return standIn;
+        .orElseGet(
+            () -> {
+              StandIn first = new StandIn(job.jobId(), job.ownerId());
+              first.setUp(job.jobId().getLeastSignificantBits(), Map.of());
+              return first;
+            });
   }
 
   /**
@@ -115,6 +114,7 @@ class StandIns {
   void setUp(OpenJob job, Map<String, Double> settings) {
     StandIn standIn = stored(job);
     standIn.setUp(seeds.nextLong(), settings);
+    standIns.save(standIn);
     standIns.flush();
   }
 
@@ -136,6 +136,7 @@ class StandIns {
       return "At most " + Recordings.MOST + " recordings are kept; remove one first.";
     }
     standIn.add(action.slug());
+    standIns.save(standIn);
     standIns.flush();
     Session session = session(job);
     return session.recording().isPresent() ? keep(job, session) : "";

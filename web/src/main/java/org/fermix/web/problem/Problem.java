@@ -23,8 +23,13 @@ public record Problem(String title, String advice, String reference) {
       case 413 ->
           new Problem(
               "That file is too large",
-              "At most 20 MB are accepted. Cut it down to the start itself and send it again;"
+              "At most 40 MB are accepted. Cut it down to the start itself and send it again;"
                   + " nothing was changed.",
+              reference);
+      case 409 ->
+          new Problem(
+              "This was changed somewhere else at the same moment",
+              "Go back, reload the page and do it once more; what was saved first is kept.",
               reference);
       case 405, 400, 415 ->
           new Problem(

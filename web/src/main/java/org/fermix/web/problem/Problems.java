@@ -7,6 +7,8 @@ import org.apache.tomcat.util.http.InvalidParameterException;
 import org.fermix.web.shared.NotHere;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.web.ErrorResponse;
@@ -31,6 +33,15 @@ class Problems {
   ModelAndView cannotBe(MethodArgumentTypeMismatchException mismatch) {
     boolean address = mismatch.getParameter().hasParameterAnnotation(PathVariable.class);
     return page(address ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST, "");
+  }
+
+  /** Two tabs at the same moment: the first one counts. */
+  @ExceptionHandler({
+    OptimisticLockingFailureException.class,
+    DataIntegrityViolationException.class
+  })
+  ModelAndView meanwhile() {
+    return page(HttpStatus.CONFLICT, "");
   }
 
   /** Thrown by the server for parameters it cannot decode. */

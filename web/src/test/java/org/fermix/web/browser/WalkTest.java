@@ -282,6 +282,7 @@ class WalkTest extends BrowserTestBase {
     Page page = page(1280, 800, ColorScheme.LIGHT);
     openDemo(page, "Pelican", "check");
     page.evaluate("window.stillHere = true");
+    page.locator("summary").first().click();
     link(page, "Rest voltage").click();
     page.getByLabel("Voltage at the posts").fill("11.4");
     page.getByLabel("Rested for").fill("20");
@@ -312,6 +313,7 @@ class WalkTest extends BrowserTestBase {
       assertThat(page.locator(".instrument-asks")).containsText("Charge it fully");
       accessible(page);
       button(page, "Charge it fully").click();
+      assertThat(page.locator(".instrument-asks")).containsText("Surface charge");
       button(page, "Headlamps for three minutes").click();
       assertThat(page.locator(".instrument-asks")).containsText("Ready");
       page.locator("button", new Page.LocatorOptions().setHasText("Load it")).click();
