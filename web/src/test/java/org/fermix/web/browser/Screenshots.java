@@ -13,6 +13,9 @@ class Screenshots extends BrowserTestBase {
     shot("garage", 1280, ColorScheme.LIGHT, "", "garage");
     shot("check", 1280, ColorScheme.LIGHT, "Juniper", "check");
     shot("check-phone", 390, ColorScheme.LIGHT, "Wasp", "check");
+    shot("recorded-starts", 1280, ColorScheme.LIGHT, "Juniper", "check/recordings");
+    shot("stand-in", 1280, ColorScheme.LIGHT, "Juniper", "check/stand-in");
+    shot("reading", 1280, ColorScheme.LIGHT, "Wasp", "check/take/rest-volts");
     shot("need", 1280, ColorScheme.LIGHT, "Juniper", "need");
     shot("line-up", 1280, ColorScheme.LIGHT, "Juniper", "lineup");
     shot("bench", 1280, ColorScheme.LIGHT, "Juniper", "bench");

@@ -309,6 +309,7 @@ class WalkTest extends BrowserTestBase {
       page.getByLabel("Cranking amps left of its rating").fill("50");
       page.getByLabel("Charge it is found at").fill("30");
       page.getByLabel("Temperature").fill("15");
+      page.getByLabel("Surface charge").selectOption("no");
       button(page, "Set it up").click();
       assertThat(page.locator(".instrument-asks")).containsText("Charge it fully");
       accessible(page);
