@@ -47,6 +47,8 @@ class ArchitectureTest {
           .definedBy("org.fermix.web.lineup..")
           .layer("check")
           .definedBy("org.fermix.web.check..")
+          .layer("recordings")
+          .definedBy("org.fermix.web.recordings..")
           .layer("instruments")
           .definedBy("org.fermix.web.instruments..")
           .layer("practice")
@@ -58,13 +60,14 @@ class ArchitectureTest {
           .layer("demo")
           .definedBy("org.fermix.web.demo..")
           .whereLayer("formats")
-          .mayOnlyBeAccessedByLayers("check")
+          .mayOnlyBeAccessedByLayers("recordings")
           .whereLayer("account")
           .mayOnlyBeAccessedByLayers(
               "garage",
               "need",
               "lineup",
               "check",
+              "recordings",
               "instruments",
               "practice",
               "bench",
@@ -72,13 +75,16 @@ class ArchitectureTest {
               "demo")
           .whereLayer("garage")
           .mayOnlyBeAccessedByLayers(
-              "need", "lineup", "check", "instruments", "bench", "decide", "demo")
+              "need", "lineup", "check", "recordings", "instruments", "bench", "decide", "demo")
           .whereLayer("need")
           .mayOnlyBeAccessedByLayers("lineup", "check", "bench", "decide", "demo")
           .whereLayer("lineup")
-          .mayOnlyBeAccessedByLayers("check", "instruments", "bench", "decide", "demo")
+          .mayOnlyBeAccessedByLayers(
+              "check", "recordings", "instruments", "bench", "decide", "demo")
           .whereLayer("check")
-          .mayOnlyBeAccessedByLayers("instruments", "practice", "bench", "demo")
+          .mayOnlyBeAccessedByLayers("recordings", "instruments", "practice", "bench", "demo")
+          .whereLayer("recordings")
+          .mayOnlyBeAccessedByLayers("instruments", "demo")
           .whereLayer("instruments")
           .mayNotBeAccessedByAnyLayer()
           .whereLayer("practice")

@@ -99,6 +99,24 @@ public final class Visit {
     return WebTestBase.find("(/jobs/[0-9a-f-]{36})/need", added.uri().getPath());
   }
 
+  /** Describes today's battery of a job, three years old, in the line-up. */
+  public void describeToday(String job, String chemistry, String cca, String ampHours) {
+    submit(
+        job + "/lineup/today",
+        job + "/lineup/today",
+        Map.ofEntries(
+            Map.entry("name", "Invented"),
+            Map.entry("chemistry", chemistry),
+            Map.entry("cranking", cca),
+            Map.entry("test", "cca"),
+            Map.entry("capacity", ampHours),
+            Map.entry("length", "240"),
+            Map.entry("width", "175"),
+            Map.entry("height", "190"),
+            Map.entry("side", "RIGHT"),
+            Map.entry("age", "3")));
+  }
+
   private HttpResponse<String> send(HttpRequest.Builder request) {
     try {
       return client.send(request.build(), HttpResponse.BodyHandlers.ofString());

@@ -33,11 +33,6 @@ record CheckPage(
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
 
-  /** A reading expected to remove less doubt is not asked for (bit). */
-  private static final double WORTH_BITS = 0.03;
-
-  private static final int MOST_ASKED = 6;
-
   /** A reading that counts. */
   record Taken(UUID id, String slug, String title, String when, String words, String instrument) {}
 
@@ -77,9 +72,9 @@ record CheckPage(
             .orElse(""),
         FaultPath.of(state),
         state.counting().stream().map(judged -> taken(judged, lead)).toList(),
-        helpful(state).stream().map(next -> asked(next, lead)).toList(),
+        state.helpful().stream().map(next -> asked(next, lead)).toList(),
         state.next().stream()
-            .filter(next -> !helpful(state).contains(next))
+            .filter(next -> !state.helpful().contains(next))
             .map(next -> asked(next, lead))
             .toList(),
         all.stream()
@@ -147,14 +142,6 @@ record CheckPage(
             + (reading.isCorrection() ? ", corrected" : ""),
         judged.judgement().words(),
         reading.instrument());
-  }
-
-  /** The readings that are worth their minutes now, at most so many at once. */
-  private static List<Diagnosis.Next> helpful(Checks.State state) {
-    return state.next().stream()
-        .filter(next -> next.kind() == ReadingKind.SYMPTOM || next.gainBits() >= WORTH_BITS)
-        .limit(MOST_ASKED)
-        .toList();
   }
 
   private static Asked asked(Diagnosis.Next next, boolean lead) {

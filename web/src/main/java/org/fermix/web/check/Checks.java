@@ -29,6 +29,11 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Checks {
+  /** A reading expected to remove less doubt is not asked for (bit). */
+  private static final double WORTH_BITS = 0.03;
+
+  private static final int MOST_ASKED = 6;
+
   private final Needs needs;
   private final LineUp lineUp;
   private final ReadingLog log;
@@ -53,6 +58,14 @@ public class Checks {
       Verdict verdict) {
     boolean isStarted() {
       return !counting.isEmpty();
+    }
+
+    /** The readings worth their minutes now, at most so many at once; what it does always is. */
+    List<Diagnosis.Next> helpful() {
+      return next().stream()
+          .filter(next -> next.kind() == ReadingKind.SYMPTOM || next.gainBits() >= WORTH_BITS)
+          .limit(MOST_ASKED)
+          .toList();
     }
 
     /**

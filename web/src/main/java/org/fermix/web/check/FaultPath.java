@@ -76,7 +76,7 @@ record FaultPath(
               y));
       y += STEP_Y;
     }
-    List<Diagnosis.Next> next = state.next();
+    List<Diagnosis.Next> next = state.helpful();
     if (!next.isEmpty()) {
       stations.add(
           new Station(

@@ -22,23 +22,6 @@ class CheckPagesTest extends WebTestBase {
     return visit.submit(page, page, form);
   }
 
-  private static void describe(Visit visit, String job, String chemistry, String cca, String ah) {
-    visit.submit(
-        job + "/lineup/today",
-        job + "/lineup/today",
-        Map.ofEntries(
-            Map.entry("name", "Invented"),
-            Map.entry("chemistry", chemistry),
-            Map.entry("cranking", cca),
-            Map.entry("test", "cca"),
-            Map.entry("capacity", ah),
-            Map.entry("length", "240"),
-            Map.entry("width", "175"),
-            Map.entry("height", "190"),
-            Map.entry("side", "RIGHT"),
-            Map.entry("age", "3")));
-  }
-
   /** A surface-charged battery: the reading is kept but settles nothing, and says what to do. */
   @Test
   void aSurfaceChargedBatteryIsNotBelieved() {
@@ -70,7 +53,7 @@ class CheckPagesTest extends WebTestBase {
   void aHighRegulatorComesFirst() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Bike", "motorcycle-multi");
-    describe(visit, job, "agm", "180", "12");
+    visit.describeToday(job, "agm", "180", "12");
     take(visit, job, "symptom", "outcome", "only_with_boost");
     take(visit, job, "tester", "shown", "170", "set", "180", "charged", "yes");
     String body = take(visit, job, "charging-volts", "idle", "14.4", "fast", "15.6").body();
@@ -109,7 +92,7 @@ class CheckPagesTest extends WebTestBase {
   void anOpenProtectionIsWoken() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Bike", "motorcycle-multi");
-    describe(visit, job, "lfp", "220", "10");
+    visit.describeToday(job, "lfp", "220", "10");
     take(visit, job, "symptom", "outcome", "sudden_loss");
     String body = take(visit, job, "rest-volts", "volts", "0.3", "rested", "0").body();
     assertThat(body).contains("wake its protection with the right charger");
@@ -121,7 +104,7 @@ class CheckPagesTest extends WebTestBase {
   void aWornBatteryIsReplacedAndTheBenchKnows() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Car", "petrol-car");
-    describe(visit, job, "agm", "700", "68");
+    visit.describeToday(job, "agm", "700", "68");
     take(visit, job, "symptom", "outcome", "slow");
     take(visit, job, "rest-volts", "volts", "12.84", "rested", "14");
     String body = take(visit, job, "tester", "shown", "330", "set", "700", "charged", "yes").body();
@@ -135,7 +118,7 @@ class CheckPagesTest extends WebTestBase {
   void aSoundBatteryCanBeTooSmall() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Van", "diesel-car");
-    describe(visit, job, "agm", "220", "28");
+    visit.describeToday(job, "agm", "220", "28");
     take(visit, job, "symptom", "outcome", "sticks");
     take(visit, job, "rest-volts", "volts", "12.84", "rested", "14");
     take(visit, job, "tester", "shown", "240", "set", "220", "charged", "yes");
@@ -268,7 +251,7 @@ class CheckPagesTest extends WebTestBase {
   void anUpdateIsQuick() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Car", "petrol-car");
-    describe(visit, job, "agm", "680", "70");
+    visit.describeToday(job, "agm", "680", "70");
     String page = job + "/check/take/tester";
     String token = find("name=\"_csrf\" value=\"([^\"]+)\"", visit.get(page).body());
     double[] millis = new double[60];

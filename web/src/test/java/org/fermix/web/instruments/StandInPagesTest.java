@@ -26,23 +26,6 @@ class StandInPagesTest extends WebTestBase {
     return visit.submit(job + "/check/stand-in", job + "/check/stand-in/set-up", form);
   }
 
-  private static void today(Visit visit, String job, String chemistry) {
-    visit.submit(
-        job + "/lineup/today",
-        job + "/lineup/today",
-        Map.ofEntries(
-            Map.entry("name", "Invented"),
-            Map.entry("chemistry", chemistry),
-            Map.entry("cranking", "540"),
-            Map.entry("test", "cca"),
-            Map.entry("capacity", "60"),
-            Map.entry("length", "240"),
-            Map.entry("width", "175"),
-            Map.entry("height", "190"),
-            Map.entry("side", "RIGHT"),
-            Map.entry("age", "3")));
-  }
-
   /** Charge first, then rest, then load; a worn battery is found worn and the log says by what. */
   @Test
   void theTesterGoesByItsSteps() {
@@ -100,7 +83,7 @@ class StandInPagesTest extends WebTestBase {
   void coldLithiumIsWarmedFirst() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Car", "petrol-car");
-    today(visit, job, "lfp");
+    visit.describeToday(job, "lfp", "540", "60");
     String page = setUp(visit, job, "charge", "50", "temperature", "-10", "share", "100").body();
     assertThat(page).contains("Warm it first").doesNotContain("act/charge");
     act(visit, job, "warm");
@@ -132,7 +115,7 @@ class StandInPagesTest extends WebTestBase {
   void aRecordedStartTeachesTheEngine() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Car", "petrol-car");
-    today(visit, job, "agm");
+    visit.describeToday(job, "agm", "540", "60");
     setUp(visit, job, "share", "100", "charge", "95", "temperature", "8", "surface", "no");
     String recorded = act(visit, job, "record").body();
     assertThat(recorded).contains("stand-in, 8 °C").contains("compressions/s");
@@ -183,7 +166,7 @@ class StandInPagesTest extends WebTestBase {
     setUp(visit, job, "share", "100", "charge", "95", "temperature", "8", "surface", "no");
     String learn = find("href=\"([^\"]+/engine)\"", act(visit, job, "record").body());
     assertThat(visit.get(learn).body()).contains("Describe the battery it was recorded with");
-    today(visit, job, "agm");
+    visit.describeToday(job, "agm", "540", "60");
     HttpResponse<String> unheard =
         visit.submit(learn, learn, Map.of("battery", "G", "temperature", "8"));
     assertThat(unheard.statusCode()).isEqualTo(422);

@@ -1,8 +1,7 @@
-package org.fermix.web.check;
+package org.fermix.web.recordings;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -16,6 +15,7 @@ import org.fermix.web.garage.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
+import org.fermix.web.shared.Sentence;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -101,9 +101,7 @@ class EngineFitController {
                   : OptionalDouble.empty()));
       return "";
     } catch (IllegalArgumentException doesNotFit) {
-      String message =
-          doesNotFit.getMessage() == null ? "it does not fit" : doesNotFit.getMessage();
-      return message.substring(0, 1).toUpperCase(Locale.ROOT) + message.substring(1) + ".";
+      return Sentence.of(doesNotFit, "It does not fit.");
     }
   }
 
@@ -162,6 +160,6 @@ class EngineFitController {
         "action", job.path(Stop.CHECK) + "/recordings/" + recording.id() + "/engine");
     model.addAttribute("hasBattery", !batteries.isEmpty());
     model.addAttribute("hasBeat", recording.found().ripple().isPresent());
-    return "check/engine";
+    return "recordings/engine";
   }
 }

@@ -1,4 +1,4 @@
-package org.fermix.web.check;
+package org.fermix.web.recordings;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

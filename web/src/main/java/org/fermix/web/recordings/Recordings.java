@@ -1,4 +1,4 @@
-package org.fermix.web.check;
+package org.fermix.web.recordings;
 
 import java.time.Clock;
 import java.util.ArrayList;
@@ -10,6 +10,7 @@ import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
+import org.fermix.web.check.Checks;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.shared.NotHere;
 import org.springframework.stereotype.Service;
@@ -26,12 +27,12 @@ public class Recordings {
   private static final double AFTER_S = 1.2;
 
   private final RecordingRepository recordings;
-  private final ReadingLog log;
+  private final Checks checks;
   private final Clock clock;
 
-  Recordings(RecordingRepository recordings, ReadingLog log, Clock clock) {
+  Recordings(RecordingRepository recordings, Checks checks, Clock clock) {
     this.recordings = recordings;
-    this.log = log;
+    this.checks = checks;
     this.clock = clock;
   }
 
@@ -71,7 +72,7 @@ public class Recordings {
       return;
     }
     double crankingVolts = Math.max(0, Math.min(40, features.crankingVolts()));
-    log.take(
+    checks.take(
         job,
         ReadingKind.CRANKING_VOLTS,
         instrument,

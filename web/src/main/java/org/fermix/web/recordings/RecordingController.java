@@ -1,9 +1,8 @@
-package org.fermix.web.check;
+package org.fermix.web.recordings;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.fermix.web.account.Visitor;
@@ -16,6 +15,7 @@ import org.fermix.web.garage.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
+import org.fermix.web.shared.Sentence;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -114,10 +114,7 @@ class RecordingController {
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();
     } catch (IllegalArgumentException noStart) {
-      String message = noStart.getMessage() == null ? "" : noStart.getMessage();
-      return message.isEmpty()
-          ? "No start was found."
-          : message.substring(0, 1).toUpperCase(Locale.ROOT) + message.substring(1) + ".";
+      return Sentence.of(noStart, "No start was found.");
     }
   }
 
@@ -152,6 +149,6 @@ class RecordingController {
     model.addAttribute("heads", Waveforms.heads());
     model.addAttribute("waveforms", Waveforms.of(recordings.of(job), seconds, display));
     model.addAttribute("engine", EngineFitView.of(job, fits.change(job), display).orElse(null));
-    return "check/recordings";
+    return "recordings/page";
   }
 }

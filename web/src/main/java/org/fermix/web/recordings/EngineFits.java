@@ -1,4 +1,4 @@
-package org.fermix.web.check;
+package org.fermix.web.recordings;
 
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +16,7 @@ import org.fermix.core.machine.Need;
 import org.fermix.core.prove.EngineFit;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.check.Checks;
 import org.fermix.web.garage.FittedEngine;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
