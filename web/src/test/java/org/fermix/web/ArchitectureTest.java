@@ -77,7 +77,7 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers(
               "need", "lineup", "check", "recordings", "instruments", "bench", "decide", "demo")
           .whereLayer("need")
-          .mayOnlyBeAccessedByLayers("lineup", "check", "bench", "decide", "demo")
+          .mayOnlyBeAccessedByLayers("lineup", "check", "recordings", "bench", "decide", "demo")
           .whereLayer("lineup")
           .mayOnlyBeAccessedByLayers(
               "check", "recordings", "instruments", "bench", "decide", "demo")
