@@ -1,5 +1,11 @@
 package org.fermix.core.quantity;
 
+import de.siegmar.fastcsv.reader.CommentStrategy;
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.FieldModifiers;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import de.siegmar.fastcsv.reader.NamedCsvRecordHandler;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -8,24 +14,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * A table shipped as a resource file: comma-separated, with its source in the leading {@code #}
  * lines. Bad data in our own files stops the start with file and line; no row is skipped.
  */
 public final class Table {
-  private static final CSVFormat FORMAT =
-      CSVFormat.DEFAULT
-          .builder()
-          .setHeader()
-          .setSkipHeaderRecord(true)
-          .setCommentMarker('#')
-          .setIgnoreSurroundingSpaces(true)
-          .get();
-
   private final String name;
   private final List<Row> rows;
 
@@ -44,20 +38,21 @@ public final class Table {
     if (stream == null) {
       throw new IllegalStateException("table " + name + " is missing beside " + beside.getName());
     }
-    try (CSVParser parser =
-        CSVParser.builder()
-            .setReader(new InputStreamReader(stream, StandardCharsets.UTF_8))
-            .setFormat(FORMAT)
-            .get()) {
+    try (CsvReader<NamedCsvRecord> reader =
+        CsvReader.builder()
+            .commentStrategy(CommentStrategy.SKIP)
+            .commentCharacter('#')
+            .ignoreDifferentFieldCount(false)
+            .build(
+                NamedCsvRecordHandler.of(handler -> handler.fieldModifier(FieldModifiers.TRIM)),
+                new InputStreamReader(stream, StandardCharsets.UTF_8))) {
       List<Row> rows = new ArrayList<>();
-      for (CSVRecord row : parser) {
-        if (!row.isConsistent()) {
-          throw new IllegalStateException(
-              name + ":" + parser.getCurrentLineNumber() + ": expected " + parser.getHeaderNames());
-        }
-        rows.add(new Row(name, parser.getCurrentLineNumber(), row.toMap()));
+      for (NamedCsvRecord row : reader) {
+        rows.add(new Row(name, row.getStartingLineNumber(), row.getFieldsAsMap()));
       }
       return new Table(name, rows);
+    } catch (CsvParseException e) {
+      throw new IllegalStateException("table " + name + ": " + e.getMessage(), e);
     } catch (IOException e) {
       throw new UncheckedIOException("table " + name + " cannot be read", e);
     }

@@ -1,5 +1,8 @@
 package org.fermix.web.formats;
 
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -8,9 +11,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import org.fermix.core.prove.CrankRecording;
 
 /**
@@ -43,20 +43,14 @@ public final class CrankCsv {
       String first = firstLine(reader);
       reader.reset();
       char separator = first.indexOf(';') >= 0 ? ';' : first.indexOf('\t') >= 0 ? '\t' : ',';
-      CSVFormat format =
-          CSVFormat.DEFAULT
-              .builder()
-              .setDelimiter(separator)
-              .setIgnoreEmptyLines(true)
-              .setIgnoreSurroundingSpaces(true)
-              .get();
-      try (CSVParser parser = CSVParser.builder().setReader(reader).setFormat(format).get()) {
+      try (CsvReader<CsvRecord> parser =
+          CsvReader.builder().fieldSeparator(separator).ofCsvRecord(reader)) {
         return rows(parser, separator != ',');
       }
     } catch (UncheckedIOException | IOException e) {
       throw new CsvFault("The file cannot be read as text; a CSV file in UTF-8 is accepted.");
-    } catch (IllegalStateException e) {
-      throw new CsvFault("The file is no CSV: a quotation mark is never closed.");
+    } catch (CsvParseException e) {
+      throw new CsvFault("The file is no CSV: it has a field without end.");
     }
   }
 
@@ -72,11 +66,11 @@ public final class CrankCsv {
     return line.toString();
   }
 
-  private static CrankRecording rows(CSVParser parser, boolean decimalComma) {
+  private static CrankRecording rows(CsvReader<CsvRecord> parser, boolean decimalComma) {
     CrankRecording.Rows rows = new CrankRecording.Rows(false);
     Columns columns = null;
-    for (CSVRecord row : parser) {
-      long line = parser.getCurrentLineNumber();
+    for (CsvRecord row : parser) {
+      long line = row.getStartingLineNumber();
       if (columns == null) {
         columns = columns(row, decimalComma);
         rows = new CrankRecording.Rows(columns.amps() >= 0);
@@ -94,7 +88,7 @@ public final class CrankCsv {
   }
 
   private static void add(
-      CrankRecording.Rows rows, CSVRecord row, Columns columns, long line, boolean decimalComma) {
+      CrankRecording.Rows rows, CsvRecord row, Columns columns, long line, boolean decimalComma) {
     if (rows.size() == CrankRecording.MOST_SAMPLES) {
       throw new CsvFault(
           "Line " + line + ": too long; at most 2,000,000 rows are accepted. Cut it to the start.");
@@ -122,11 +116,11 @@ public final class CrankCsv {
   }
 
   private static double number(
-      CSVRecord row, int column, String name, long line, boolean decimalComma) {
-    if (column >= row.size()) {
+      CsvRecord row, int column, String name, long line, boolean decimalComma) {
+    if (column >= row.getFieldCount()) {
       throw CsvFault.at(line, column + 1, "the " + name + " are missing.");
     }
-    String text = row.get(column);
+    String text = row.getField(column);
     try {
       double value = Double.parseDouble(decimalComma ? text.replace(',', '.') : text);
       if (Double.isFinite(value)) {
@@ -140,17 +134,17 @@ public final class CrankCsv {
         line, column + 1, "“" + shown + "” is no number for " + name + "; write it as 12.4.");
   }
 
-  private static Columns columns(CSVRecord first, boolean decimalComma) {
+  private static Columns columns(CsvRecord first, boolean decimalComma) {
     boolean figures = true;
-    for (String cell : first) {
+    for (String cell : first.getFields()) {
       String plain = decimalComma ? cell.replace(',', '.') : cell;
       figures &= plain.matches("[-+]?[0-9]*\\.?[0-9]+([eE][-+]?[0-9]+)?");
     }
     if (figures) {
-      if (first.size() < 2) {
+      if (first.getFieldCount() < 2) {
         throw CsvFault.at(1, 1, "two columns are needed, time and volts; amps may follow.");
       }
-      return new Columns(0, 1, first.size() > 2 ? 2 : -1, 1, false);
+      return new Columns(0, 1, first.getFieldCount() > 2 ? 2 : -1, 1, false);
     }
     int time = find(first, TIME);
     int volts = find(first, VOLTS);
@@ -160,15 +154,15 @@ public final class CrankCsv {
               + (time < 0 ? "time" : "volts")
               + " was found; headings such as “time, volts, amps” are accepted.");
     }
-    String heading = first.get(time).toLowerCase(Locale.ROOT);
+    String heading = first.getField(time).toLowerCase(Locale.ROOT);
     boolean milliseconds = heading.matches(".*\\b(ms|milliseconds?)\\b.*|.*_ms$");
     return new Columns(time, volts, find(first, AMPS), milliseconds ? 1e-3 : 1, true);
   }
 
   /** The column whose heading begins with, or is, one of the words. */
-  private static int find(CSVRecord heading, List<String> words) {
-    for (int i = 0; i < heading.size(); i++) {
-      String[] parts = heading.get(i).toLowerCase(Locale.ROOT).split("[^a-z]+", -1);
+  private static int find(CsvRecord heading, List<String> words) {
+    for (int i = 0; i < heading.getFieldCount(); i++) {
+      String[] parts = heading.getField(i).toLowerCase(Locale.ROOT).split("[^a-z]+", -1);
       String first =
           parts.length == 0 ? "" : parts[0].isEmpty() && parts.length > 1 ? parts[1] : parts[0];
       if (words.contains(first)) {
