@@ -42,12 +42,15 @@ public final class Table {
         CsvReader.builder()
             .commentStrategy(CommentStrategy.SKIP)
             .commentCharacter('#')
-            .ignoreDifferentFieldCount(false)
             .build(
                 NamedCsvRecordHandler.of(handler -> handler.fieldModifier(FieldModifiers.TRIM)),
                 new InputStreamReader(stream, StandardCharsets.UTF_8))) {
       List<Row> rows = new ArrayList<>();
       for (NamedCsvRecord row : reader) {
+        if (row.getFieldCount() != row.getHeader().size()) {
+          throw new IllegalStateException(
+              name + ":" + row.getStartingLineNumber() + ": expected " + row.getHeader());
+        }
         rows.add(new Row(name, row.getStartingLineNumber(), row.getFieldsAsMap()));
       }
       return new Table(name, rows);
