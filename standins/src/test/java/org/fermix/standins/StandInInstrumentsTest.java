@@ -10,6 +10,7 @@ import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.diagnosis.LoadTest;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Cranking;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
@@ -137,5 +138,30 @@ class StandInInstrumentsTest {
         EngineFit.of(features, battery("agm", 60, 16, 550), engine(), ChargeState.rested(0.95, 8));
     assertThat(fit.departure().drag()).isCloseTo(1.35, within(0.15));
     assertThat(fit.departure().counterVolts()).isCloseTo(0.93, within(0.06));
+  }
+
+  /**
+   * The end of cranking is found where the key was let go, fired or not: the logger holds it until
+   * the engine fires, 0.6 to 4 s, and the alternator then lifts the voltage slowly.
+   */
+  @ParameterizedTest
+  @CsvSource({"1.0, 0.95, 8", "0.8, 0.9, -5", "0.5, 0.9, 15"})
+  void theEndOfCrankingIsFound(double share, double charge, double temperatureC) {
+    StandInBattery battery = standIn("agm", share, charge, temperatureC);
+    Cranking cranking = new Cranking(battery.now(), engine());
+    double fires = cranking.secondsToFire(cranking.crank(battery.state()), temperatureC);
+    CrankFeatures features = CrankFeatures.of(new StandInLogger(battery, engine()).record(), 1);
+    assertThat(features.fired()).isTrue();
+    assertThat(features.crankingSeconds())
+        .isCloseTo(Math.max(0.6, Math.min(4, fires)), within(0.1));
+  }
+
+  /** What ignition draws before the starter is told apart from what the starter draws. */
+  @Test
+  void theRestingCurrentIsFound() {
+    StandInBattery battery = standIn("agm", 1, 0.95, 8);
+    CrankFeatures features = CrankFeatures.of(new StandInLogger(battery, engine()).record(), 1);
+    assertThat(features.restAmps())
+        .hasValueSatisfying(amps -> assertThat(amps).isCloseTo(Cranking.ACCESSORY_A, within(1.0)));
   }
 }

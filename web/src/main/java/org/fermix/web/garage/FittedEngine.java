@@ -43,6 +43,21 @@ public record FittedEngine(
     @Column(name = "displacement_l") double displacementL,
     int cylinders) {
 
+  /** A departure beyond which the description is likelier wrong than the engine odd. */
+  private static final double ODD = 1.8;
+
+  private static final double MOST_RESIDUAL_SHARE = 0.1;
+
+  /** True when it is so far from its class that something else was probably recorded. */
+  public boolean isOdd() {
+    return Math.max(drag, 1 / drag) > ODD || Math.max(counterVolts, 1 / counterVolts) > ODD;
+  }
+
+  /** True when the fitted engine does not turn at the recorded speed within a tenth. */
+  public boolean isOff() {
+    return Math.abs(rpmResidual) > MOST_RESIDUAL_SHARE * rpm;
+  }
+
   /** How the engine departs from its class. */
   public Departure departure() {
     return new Departure(drag, 1, counterVolts, 1, 1, spreadLeft);

@@ -141,7 +141,10 @@ public class Garage {
         fit.map(each -> each.knowledge(asDescribed)).orElseGet(EngineKnowledge::byClass));
   }
 
-  /** Keeps what a recorded start says of a job's machine, in place of an earlier fit; it counts. */
+  /**
+   * Keeps what a recorded start says of a job's machine, in place of an earlier fit; it counts
+   * unless it is doubtful.
+   */
   @Transactional
   public void keepFit(OpenJob job, FittedEngine fitted) {
     StoredFit stored =

@@ -35,7 +35,8 @@ class StoredFit {
   void fit(FittedEngine fitted, Instant now) {
     engine = fitted;
     madeAt = now;
-    inUse = true;
+    // What is doubtful counts only once its owner says so.
+    inUse = !fitted.isOdd() && !fitted.isOff();
   }
 
   void use(boolean use) {

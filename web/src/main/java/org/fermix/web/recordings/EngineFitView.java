@@ -22,9 +22,6 @@ record EngineFitView(String headline, String state, List<Line> lines, String dou
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-  /** A departure beyond which the description is likelier wrong than the engine odd. */
-  private static final double ODD = 1.8;
-
   /** One line of the working. */
   record Line(String meaning, String value, String origin) {}
 
@@ -131,16 +128,14 @@ record EngineFitView(String headline, String state, List<Line> lines, String dou
   }
 
   private static String doubt(FittedEngine fit) {
-    if (fit.drag() > ODD
-        || fit.drag() < 1 / ODD
-        || fit.counterVolts() > ODD
-        || fit.counterVolts() < 1 / ODD) {
+    if (fit.isOdd()) {
       return "That is far from its class. Before you trust it, check displacement, cylinders, oil,"
-          + " temperature and the battery chosen; a loose lead shows the same way.";
+          + " temperature and the battery chosen; a loose lead shows the same way. It counts"
+          + " only once you switch it on.";
     }
-    return Math.abs(fit.rpmResidual()) > 0.1 * fit.rpm()
+    return fit.isOff()
         ? "The fitted engine does not turn at the recorded speed within a tenth: battery, charge or"
-            + " temperature are not quite what was said."
+            + " temperature are not quite what was said. It counts only once you switch it on."
         : "";
   }
 

@@ -158,6 +158,27 @@ class StandInPagesTest extends WebTestBase {
         .isEqualTo(404);
   }
 
+  /** A fit that hardly explains its recording does not count until its owner switches it on. */
+  @Test
+  void aDoubtfulFitWaitsForItsOwner() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    visit.describeToday(job, "agm", "540", "60");
+    setUp(visit, job, "share", "45", "charge", "80", "temperature", "8", "surface", "no");
+    String learn = find("href=\"([^\"]+/engine)\"", act(visit, job, "record").body());
+    String fitted =
+        visit
+            .submit(learn, learn, Map.of("battery", "0", "temperature", "8", "charge", "100"))
+            .body();
+    assertThat(fitted)
+        .contains("does not turn at the recorded speed within a tenth")
+        .contains("Switched off")
+        .contains("Switch it on");
+    assertThat(visit.get(job + "/bench").body()).contains("Engine and starter as usual for");
+    String on = visit.submit(job + "/check/recordings", job + "/check/engine/on", Map.of()).body();
+    assertThat(on).contains("The bench reckons with this engine");
+  }
+
   /** A battery that cannot have given the recording is refused in words. */
   @Test
   void whatDoesNotFitTogetherIsSaid() {
