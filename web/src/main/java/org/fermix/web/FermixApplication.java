@@ -15,13 +15,13 @@ public class FermixApplication {
     SpringApplication.run(FermixApplication.class, arguments);
   }
 
-  /** The clock of the web module; the core has none. */
   /** Seeds of hidden batteries and machines; safe to share between requests. */
   @Bean
   RandomGenerator seeds() {
     return new SecureRandom();
   }
 
+  /** The clock of the web module; the core has none. */
   @Bean
   Clock clock() {
     return Clock.systemUTC();
