@@ -109,6 +109,20 @@ public final class Table {
       }
     }
 
+    /**
+     * Whether a column says yes.
+     *
+     * @throws IllegalStateException when it says neither yes nor no
+     */
+    public boolean isYes(String column) {
+      String text = text(column);
+      if (!text.equals("yes") && !text.equals("no")) {
+        throw new IllegalStateException(
+            table + ":" + line + ": column " + column + " must say yes or no, was " + text);
+      }
+      return text.equals("yes");
+    }
+
     /** True when the column is empty. */
     public boolean isBlank(String column) {
       return text(column).isBlank();

@@ -15,6 +15,7 @@ public enum Unit {
   SECOND("s"),
   HOUR("h"),
   DAY("d"),
+  WEEK("weeks"),
   YEAR("y"),
   RPM("rpm"),
   KILOWATT("kW"),
@@ -26,8 +27,11 @@ public enum Unit {
   KELVIN("K", "°F", 1 / 1.8, 0),
   SHARE(""),
   PER_CENT("%"),
+  /** A chance in per cent, of which nothing is shown as certain. */
+  CHANCE("%"),
   MONEY("¤"),
   MONEY_PER_YEAR("¤/y"),
+  MONEY_PER_AMP_HOUR("¤/Ah"),
   COUNT("");
 
   private final String symbol;

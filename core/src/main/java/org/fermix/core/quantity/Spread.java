@@ -1,0 +1,60 @@
+package org.fermix.core.quantity;
+
+import java.util.Locale;
+
+/**
+ * How far an input may be off: one standard deviation, of the natural logarithm unless {@code
+ * spreads.csv}, where the origins stand, gives a unit.
+ */
+public enum Spread {
+  DRAG,
+  COUNTER_VOLTS,
+  WINDING,
+  LEADS,
+  FIRE_SPEED,
+  TEMPERATURE,
+  LOAD,
+  DRAIN_MEASURED,
+  DRAIN_ASSUMED,
+  SELF_DISCHARGE("self-discharge"),
+  CAPACITY,
+  CAPACITY_ASSUMED,
+  MASS_ASSUMED,
+  RESISTANCE,
+  RESISTANCE_UNRATED,
+  RESISTANCE_MEASURED,
+  LIFE,
+  PRICE,
+  ENGINE_OFF,
+  CHARGE_REACHED;
+
+  private final double sigma;
+
+  Spread() {
+    this("");
+  }
+
+  Spread(String id) {
+    String row = id.isEmpty() ? name().toLowerCase(Locale.ROOT).replace('_', ' ') : id;
+    sigma = Holder.TABLE.row("id", row).number("sigma");
+  }
+
+  /** One standard deviation, as the table has it. */
+  public double sigma() {
+    return sigma;
+  }
+
+  /** A drain that was measured or assumed. */
+  public static Spread drain(Given drain) {
+    return drain.isAssumed() ? DRAIN_ASSUMED : DRAIN_MEASURED;
+  }
+
+  /** A capacity that is printed or estimated. */
+  public static Spread capacity(Given capacity) {
+    return capacity.isAssumed() ? CAPACITY_ASSUMED : CAPACITY;
+  }
+
+  private static final class Holder {
+    static final Table TABLE = Table.read(Spread.class, "spreads.csv");
+  }
+}
