@@ -8,12 +8,10 @@ package org.fermix.core.chemistry;
  * @param absorptionLowVolts lower end of the usual absorption window
  * @param absorptionHighVolts upper end
  * @param neverExceedVolts above this it is harmed, or its protection opens
- * @param chargeBelowFull charge reached between chargesFrom and fullFrom (1)
  */
 public record ChargingWindow(
     double chargesFromVolts,
     double fullFromVolts,
     double absorptionLowVolts,
     double absorptionHighVolts,
-    double neverExceedVolts,
-    double chargeBelowFull) {}
+    double neverExceedVolts) {}

@@ -1,9 +1,11 @@
 package org.fermix.core.chemistry;
 
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.fermix.core.quantity.Table;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
@@ -23,14 +25,17 @@ public final class Chemistry {
   private final Family family;
   private final CircuitParameters circuit;
   private final Optional<ProtectionParameters> protection;
-  private final StorageParameters storage;
+  private final Map<Plates, StorageParameters> storage = new EnumMap<>(Plates.class);
   private final ChargingWindow charging;
   private final AcceptanceParameters acceptance;
-  private final LifeParameters life;
+  private final AcceptanceLaw acceptanceLaw;
+  private final Map<Plates, LifeParameters> life = new EnumMap<>(Plates.class);
+  private final Traits traits;
   private final LabelPlausibility plausibility;
   private final double[] openCircuitVolts;
 
-  private Chemistry(String id, Map<String, String> cells, double[] openCircuit) {
+  private Chemistry(
+      String id, Map<String, String> cells, Table coldCharging, double[] openCircuit) {
     Parameters values = new Parameters(id, cells);
     this.id = id;
     this.name = values.text("name");
@@ -38,10 +43,14 @@ public final class Chemistry {
     this.family = Family.valueOf(values.text("family").toUpperCase(Locale.ROOT));
     this.circuit = values.circuit();
     this.protection = values.protection();
-    this.storage = values.storage();
     this.charging = values.charging();
     this.acceptance = values.acceptance();
-    this.life = values.life();
+    this.acceptanceLaw = values.acceptanceLaw(coldCharging);
+    for (Plates plates : Plates.values()) {
+      storage.put(plates, values.storage(plates));
+      life.put(plates, values.life(plates));
+    }
+    this.traits = values.traits();
     this.plausibility = values.plausibility();
     this.openCircuitVolts = openCircuit;
   }
@@ -111,9 +120,19 @@ public final class Chemistry {
     return protection;
   }
 
-  /** Self-discharge. */
+  /** What code asks of it. */
+  public Traits traits() {
+    return traits;
+  }
+
+  /** Self-discharge of the standard build. */
   public StorageParameters storage() {
-    return storage;
+    return storage(Plates.STANDARD);
+  }
+
+  /** Self-discharge of a build. */
+  public StorageParameters storage(Plates plates) {
+    return Objects.requireNonNull(storage.get(plates));
   }
 
   /** Voltages it may be charged at. */
@@ -121,14 +140,24 @@ public final class Chemistry {
     return charging;
   }
 
-  /** How it takes charge. */
+  /** How much current it takes. */
+  public AcceptanceLaw acceptanceLaw() {
+    return acceptanceLaw;
+  }
+
+  /** What it may be charged with. */
   public AcceptanceParameters acceptance() {
     return acceptance;
   }
 
-  /** Calendar and cycle life. */
+  /** Calendar and cycle life of the standard build. */
   public LifeParameters life() {
-    return life;
+    return life(Plates.STANDARD);
+  }
+
+  /** Calendar and cycle life of a build. */
+  public LifeParameters life(Plates plates) {
+    return Objects.requireNonNull(life.get(plates));
   }
 
   /** What a believable label says. */
@@ -168,6 +197,7 @@ public final class Chemistry {
 
   private static Map<String, Chemistry> readAll() {
     Table parameters = Table.read(Chemistry.class, "parameters.csv");
+    Table coldCharging = Table.read(Chemistry.class, "cold-charging.csv");
     Table curves = Table.read(Chemistry.class, "open-circuit-voltage.csv");
     Map<String, Chemistry> all = new LinkedHashMap<>();
     for (String id : List.copyOf(parameters.rows().get(0).cells().keySet())) {
@@ -176,7 +206,7 @@ public final class Chemistry {
       }
       Map<String, String> cells = new LinkedHashMap<>();
       parameters.rows().forEach(row -> cells.put(row.text("parameter"), row.text(id)));
-      all.put(id, new Chemistry(id, cells, curve(curves, id)));
+      all.put(id, new Chemistry(id, cells, coldCharging, curve(curves, id)));
     }
     return all;
   }

@@ -14,6 +14,8 @@ package org.fermix.core.chemistry;
  * @param exchangePerHour how fast the rest follows (1/h)
  * @param exchangeEnergyJPerMol activation energy of that (J/mol)
  * @param coldLossPerKelvin share of charge unusable per kelvin below 25 °C (1/K)
+ * @param coldLossWhileCranking share of that which counts in the seconds of a start (1): diffusion
+ *     limits hours, not seconds
  * @param heatCapacityJPerKgK (J/(kg·K))
  * @param wearGrowth resistance grows by this times lost health (1)
  * @param lowestTrustedCharge below this charge the circuit is not trusted (1)
@@ -34,6 +36,7 @@ public record CircuitParameters(
     double exchangePerHour,
     double exchangeEnergyJPerMol,
     double coldLossPerKelvin,
+    double coldLossWhileCranking,
     double heatCapacityJPerKgK,
     double wearGrowth,
     double lowestTrustedCharge,

@@ -8,10 +8,12 @@ package org.fermix.core.chemistry;
  * @param ccaPerAmpHourHigh upper end
  * @param mostCcaPerAmpHour above this no battery of the chemistry holds its rating cold (A/Ah)
  * @param usableDepth depth of discharge planned with, by the default school (1)
+ * @param peukertExponent usual over the rates on labels (1)
  */
 public record LabelPlausibility(
     double ampHoursPerKg,
     double ccaPerAmpHourLow,
     double ccaPerAmpHourHigh,
     double mostCcaPerAmpHour,
-    double usableDepth) {}
+    double usableDepth,
+    double peukertExponent) {}

@@ -1,7 +1,9 @@
 package org.fermix.core.chemistry;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.fermix.core.quantity.Table;
 
 /** One column of {@code parameters.csv}, turned into the typed groups. */
 record Parameters(String chemistry, Map<String, String> cells) {
@@ -22,6 +24,24 @@ record Parameters(String chemistry, Map<String, String> cells) {
     }
   }
 
+  private boolean isYes(String parameter) {
+    String text = text(parameter);
+    if (!text.equals("yes") && !text.equals("no")) {
+      throw new IllegalStateException(
+          "parameters.csv, row " + parameter + ", column " + chemistry + " must say yes or no");
+    }
+    return text.equals("yes");
+  }
+
+  Traits traits() {
+    return new Traits(
+        isYes("sealed"),
+        isYes("may be equalised"),
+        isYes("made for starting"),
+        Traits.Overcharge.valueOf(text("overcharge").toUpperCase(Locale.ROOT).replace(' ', '_')),
+        number("least maintainer rate"));
+  }
+
   CircuitParameters circuit() {
     return new CircuitParameters(
         (int) number("cells"),
@@ -35,6 +55,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("well exchange rate"),
         number("exchange activation energy") * 1000,
         number("cold capacity loss"),
+        number("cold loss share while cranking"),
         number("heat capacity"),
         number("resistance growth with wear"),
         number("lowest trusted charge"),
@@ -56,9 +77,11 @@ record Parameters(String chemistry, Map<String, String> cells) {
             number("protection delay")));
   }
 
-  StorageParameters storage() {
+  StorageParameters storage(Plates plates) {
     return new StorageParameters(
-        number("self-discharge"), number("self-discharge doubling"), number("own standby draw"));
+        number(plates.row("self-discharge")),
+        number("self-discharge doubling"),
+        number("own standby draw"));
   }
 
   ChargingWindow charging() {
@@ -67,8 +90,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("full from"),
         number("absorption low"),
         number("absorption high"),
-        number("never exceed"),
-        number("charge reached below full"));
+        number("never exceed"));
   }
 
   AcceptanceParameters acceptance() {
@@ -77,16 +99,27 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("temperature compensation") / 1000,
         number("charges from temperature"),
         number("charges to temperature"),
-        number("acceptance time"),
         number("charge efficiency"),
-        number("most charge rate"));
+        number("recommended charge rate"));
   }
 
-  LifeParameters life() {
+  AcceptanceLaw acceptanceLaw(Table coldCharging) {
+    return new AcceptanceLaw(
+        number("acceptance time"),
+        number("acceptance time quadratic"),
+        number("acceptance overvoltage"),
+        number("best charging voltage"),
+        number("acceptance doubling"),
+        number("voltage exponent"),
+        number("most charge rate"),
+        AcceptanceLaw.Ramp.of(coldCharging, chemistry));
+  }
+
+  LifeParameters life(Plates plates) {
     return new LifeParameters(
-        number("calendar life"),
+        number(plates.row("calendar life")),
         number("life halves per"),
-        number("cycles to empty"),
+        number(plates.row("cycles to empty")),
         number("cycle exponent"),
         number("life spread"));
   }
@@ -97,6 +130,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("likely cca per ah low"),
         number("likely cca per ah high"),
         number("most credible cca per ah"),
-        number("usable depth"));
+        number("usable depth"),
+        number("usual peukert exponent"));
   }
 }

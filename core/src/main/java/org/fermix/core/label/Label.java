@@ -14,12 +14,13 @@ import org.fermix.core.quantity.Unit;
  *
  * @param name as printed
  * @param cranking the printed cranking rating and its test
- * @param capacityAh printed ampere-hours at the 20-hour rate (Ah)
+ * @param capacityAh printed ampere-hours, at the hour rate of the sheet (Ah)
  * @param reserveMinutes printed reserve capacity (min)
  * @param massKg printed mass (kg)
  * @param size outer size
  * @param price in the owner's currency
  * @param build voltage and terminals
+ * @param sheet what is said beyond that
  */
 public record Label(
     String name,
@@ -31,13 +32,20 @@ public record Label(
     CaseSize size,
     TerminalSide positiveSide,
     Given price,
-    Build build) {
+    Build build,
+    Sheet sheet) {
+  /** The hour rate every battery is compared at (h). */
+  public static final double CAPACITY_HOURS = 20;
+
   /**
    * Capacity at the 20-hour rate over what a 25 A discharge delivers, lead; trade range 1.3–1.6.
    */
   private static final double TWENTY_HOUR_OVER_RESERVE = 1.45;
 
   private static final double LITHIUM_OVER_RESERVE = 1.03;
+
+  /** One exponent holds over no wider a span of hour rates than this round 20 h (ln). */
+  private static final double NEARBY = Math.log(10);
 
   /** A 12 V label that does not name its terminals. */
   public Label(
@@ -63,6 +71,48 @@ public record Label(
         Build.TWELVE_VOLT);
   }
 
+  /** A label without a sheet. */
+  public Label(
+      String name,
+      Chemistry chemistry,
+      CrankingRating cranking,
+      Optional<Given> capacityAh,
+      Optional<Given> reserveMinutes,
+      Optional<Given> massKg,
+      CaseSize size,
+      TerminalSide positiveSide,
+      Given price,
+      Build build) {
+    this(
+        name,
+        chemistry,
+        cranking,
+        capacityAh,
+        reserveMinutes,
+        massKg,
+        size,
+        positiveSide,
+        price,
+        build,
+        Sheet.SILENT);
+  }
+
+  /** The same label with a sheet beside it. */
+  public Label with(Sheet otherSheet) {
+    return new Label(
+        name,
+        chemistry,
+        cranking,
+        capacityAh,
+        reserveMinutes,
+        massKg,
+        size,
+        positiveSide,
+        price,
+        build,
+        otherSheet);
+  }
+
   /** Refuses what no label says. */
   public Label {
     Check.filled("name", name);
@@ -73,9 +123,13 @@ public record Label(
     Check.within("price", price.value(), 0, 100000, "");
   }
 
-  /** Capacity at the 20-hour rate (Ah): printed, else from reserve capacity, mass or cranking. */
+  /**
+   * Capacity at the 20-hour rate (Ah): printed, or restated from the rate it is printed at, else
+   * from reserve capacity, mass or cranking.
+   */
   public Given capacity() {
     return capacityAh
+        .map(this::atTwentyHours)
         .or(
             () ->
                 reserveMinutes.map(
@@ -118,5 +172,38 @@ public record Label(
                 capacity().value() * build.series() / chemistry.plausibility().ampHoursPerKg(),
                 Unit.KILOGRAM,
                 "from capacity and chemistry; the label states no mass"));
+  }
+
+  private Given atTwentyHours(Given printed) {
+    if (sheet.capacityHours() == CAPACITY_HOURS) {
+      return printed;
+    }
+    return sheet
+        .twentyHourAmpHours()
+        .map(ampHours -> Given.label(ampHours, Unit.AMPERE_HOUR))
+        .orElseGet(
+            () ->
+                Given.derived(
+                    HourRate.restate(
+                        printed.value(),
+                        sheet.capacityHours(),
+                        CAPACITY_HOURS,
+                        peukertExponent(printed.value())),
+                    Unit.AMPERE_HOUR,
+                    "restated from its own hour rate"));
+  }
+
+  /** From a second printed point where there is one, else as usual for the chemistry (1). */
+  private double peukertExponent(double printedAh) {
+    return sheet.discharges().stream()
+        .filter(point -> point.hours() != sheet.capacityHours())
+        .filter(point -> Math.abs(Math.log(point.hours() / CAPACITY_HOURS)) <= NEARBY)
+        .map(
+            point ->
+                HourRate.exponent(
+                    printedAh, sheet.capacityHours(), point.ampHours(), point.hours()))
+        .filter(exponent -> exponent >= 1 && exponent <= 2)
+        .findFirst()
+        .orElse(chemistry.plausibility().peukertExponent());
   }
 }

@@ -79,7 +79,7 @@ public record LabelAudit(List<Finding> findings) {
               hourRate(findings, label, usual, printedHours);
             });
     lithium(findings, label);
-    if (kind == Plausibility.Kind.DEEP_CYCLE || label.chemistry().id().equals("gel")) {
+    if (kind == Plausibility.Kind.DEEP_CYCLE || !label.chemistry().traits().madeForStarting()) {
       findings.add(
           new Finding(
               Code.CRANKING_ON_DEEP_CYCLE,

@@ -4,17 +4,43 @@ import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 
 /**
- * Where it lives.
+ * The air where it lives: a sine over the year between the means of the coldest and the warmest
+ * month, and the coldest start its owner wants to make.
  *
  * @param coldestMorningC battery and engine at the coldest start (°C)
- * @param parkedC mean temperature while parked (°C)
- * @param batteryMeanC mean battery temperature over the year, in its place (°C)
+ * @param winterMeanC mean of the coldest month (°C)
+ * @param summerMeanC mean of the warmest month (°C)
+ * @param coldestMonth 1 to 12
  */
-public record Climate(Given coldestMorningC, Given parkedC, Given batteryMeanC) {
+public record Climate(
+    Given coldestMorningC, Given winterMeanC, Given summerMeanC, Given coldestMonth) {
+  /** How much colder than its month's mean the coldest morning is (K); engineering estimate. */
+  public static final double MORNING_K = 10;
+
+  private static final double WARMEST_GUESS_C = 20;
+  private static final double WARMEST_SLOPE = 0.2;
+
   /** Refuses climates outside what the models cover. */
   public Climate {
     Check.within("coldest morning", coldestMorningC.value(), -40, 40, "°C");
-    Check.within("temperature while parked", parkedC.value(), -40, 60, "°C");
-    Check.within("mean battery temperature", batteryMeanC.value(), -20, 60, "°C");
+    Check.within("mean of the coldest month", winterMeanC.value(), -40, 40, "°C");
+    Check.within("mean of the warmest month", summerMeanC.value(), -30, 50, "°C");
+    Check.within("coldest month", coldestMonth.value(), 1, 12, "");
+  }
+
+  /** What the warmest month's mean usually is, from that of the coldest (°C); estimate. */
+  public static double usualSummerMeanC(double winterMeanC) {
+    return Math.max(winterMeanC, WARMEST_GUESS_C + WARMEST_SLOPE * winterMeanC);
+  }
+
+  /** The air month by month. */
+  public Seasons seasons() {
+    return Seasons.between(
+        winterMeanC.value(), summerMeanC.value(), (int) Math.rint(coldestMonth.value()));
+  }
+
+  /** Mean over the year (°C). */
+  public double yearMeanC() {
+    return 0.5 * (winterMeanC.value() + summerMeanC.value());
   }
 }

@@ -15,6 +15,10 @@ public final class Compression {
   /** The same with an automatic decompressor, as large motorcycle cylinders have; estimate. */
   public static final double DECOMPRESSED_SHARE = 0.2;
 
+  /** A stalled cylinder of half a litre loses its pressure within tenths of a second; estimate. */
+  private static final double LEAK_SECONDS = 0.3;
+
+  private static final double LEAK_REFERENCE_M3 = 0.5e-3;
   private static final double ATMOSPHERE_PA = 1e5;
 
   /** At least so many places on a cycle have their torque worked out beforehand. */
@@ -91,6 +95,23 @@ public final class Compression {
     double place = own * grid / cycleRadians;
     int below = Math.min(grid - 1, (int) place);
     return table[below] + (place - below) * (table[below + 1] - table[below]);
+  }
+
+  /** How long a compression is held while the crankshaft stands still (s); estimate. */
+  public double leakSeconds() {
+    return LEAK_SECONDS * Math.cbrt(Math.pow(sweptM3 / LEAK_REFERENCE_M3, 2));
+  }
+
+  /** Number of the dead centre a crank angle is nearest to; it changes between two compressions. */
+  public int nearestDeadCentre(double angle) {
+    return (int) Math.floor((angle - Math.PI) / (cycleRadians / cylinders) + 0.5);
+  }
+
+  /** Gauge pressure of the cylinder nearest its dead centre, as a share of its peak (1). */
+  public double pressureShare(double angle) {
+    double own = angle - nearestDeadCentre(angle) * cycleRadians / cylinders;
+    double reached = raised(sweptM3 + clearanceM3) / raised(volume(own)) - 1;
+    return reached / (raised(sweptM3 + clearanceM3) / raised(clearanceM3) - 1);
   }
 
   /** The first turns after a rest, during which the pressure has leaked away. */

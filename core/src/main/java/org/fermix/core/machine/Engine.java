@@ -26,6 +26,11 @@ public record Engine(
   /** How the viscous part of the drag grows with viscosity and speed (1). */
   public static final double VISCOUS_EXPONENT = 0.35;
 
+  private static final double SIX_VOLT_LEADS = 0.5;
+  private static final double LEAST_SIZE_FACTOR = 0.6;
+  private static final double MOST_SIZE_FACTOR = 1.8;
+  private static final double REFERENCE_CYLINDER_LITRES = 0.5;
+
   /** An engine as usual for its class. */
   public Engine(
       EngineClass engineClass,
@@ -69,8 +74,19 @@ public record Engine(
     }
   }
 
-  /** An engine with the starter and leads usual for its class, which are assumptions. */
+  /** As below, of a 12 V system. */
   public static Engine usual(EngineClass engineClass, Given displacement, int cylinders, Oil oil) {
+    return usual(engineClass, displacement, cylinders, oil, 12);
+  }
+
+  /**
+   * An engine with the starter and leads usual for its class, which are assumptions. At 6 V the
+   * leads are twice as thick.
+   *
+   * @param nominalVolts 6, 12 or 24 V
+   */
+  public static Engine usual(
+      EngineClass engineClass, Given displacement, int cylinders, Oil oil, int nominalVolts) {
     EngineClass.Start start = engineClass.start();
     String why = "usual for a " + engineClass.name();
     return new Engine(
@@ -82,13 +98,24 @@ public record Engine(
             start.starterKwBase() + start.starterKwPerLitre() * displacement.value(),
             Unit.KILOWATT,
             why),
-        Given.assumed(start.cableMilliohm(), Unit.MILLIOHM, why),
-        12);
+        Given.assumed(
+            start.cableMilliohm() * (nominalVolts == 6 ? SIX_VOLT_LEADS : 1), Unit.MILLIOHM, why),
+        nominalVolts);
   }
 
   /** Displacement (l). */
   public double displacementLitres() {
     return displacement.value();
+  }
+
+  /** Displacement of one cylinder (l). */
+  public double cylinderLitres() {
+    return displacementLitres() / cylinders;
+  }
+
+  /** Ignition, pumps and contactor while cranking (A). */
+  public double accessoryA() {
+    return engineClass.start().accessoryA() / Math.max(1, series());
   }
 
   /** Rated starter power (kW). */
@@ -120,9 +147,12 @@ public record Engine(
   public DragAt dragAt(double temperatureC) {
     EngineClass.Drag drag = engineClass.drag();
     double radians = engineClass.twoStroke() ? 2 * Math.PI : 4 * Math.PI;
-    double size = Math.pow(displacementLitres() / drag.referenceLitres(), -0.3);
+    double size = Math.pow(displacementLitres() / drag.referenceLitres(), -drag.sizeExponent());
     double torquePerKpa =
-        departure.drag() * displacementLitres() / radians * Math.max(0.65, Math.min(1.4, size));
+        departure.drag()
+            * displacementLitres()
+            / radians
+            * Math.max(LEAST_SIZE_FACTOR, Math.min(MOST_SIZE_FACTOR, size));
     return new DragAt(
         torquePerKpa * drag.constantKpa(),
         torquePerKpa
@@ -145,12 +175,23 @@ public record Engine(
     public double torque(double rpm) {
       return constantNm + viscousNm * Math.pow(Math.max(1, rpm), VISCOUS_EXPONENT);
     }
+
+    /**
+     * Its slope over speed (N·m/rpm).
+     *
+     * @param torqueNm the torque at that speed
+     */
+    public double slope(double rpm, double torqueNm) {
+      return rpm <= 1 ? 0 : VISCOUS_EXPONENT * (torqueNm - constantNm) / rpm;
+    }
   }
 
   /** Least cranking speed at which it fires (rpm). */
   public double fireRpm(double temperatureC) {
     return departure.fireSpeed()
         * engineClass.start().fireRpm()
+        * Math.pow(
+            cylinderLitres() / REFERENCE_CYLINDER_LITRES, -engineClass.start().fireExponent())
         * (1 + 0.004 * Math.max(0, 25 - temperatureC));
   }
 

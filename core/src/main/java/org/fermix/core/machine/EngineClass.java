@@ -9,7 +9,14 @@ import org.fermix.core.quantity.Table;
  * units and origins stand.
  */
 public record EngineClass(
-    String id, String name, boolean twoStroke, boolean diesel, Drag drag, Start start, Size size) {
+    String id,
+    String name,
+    boolean twoStroke,
+    boolean diesel,
+    Drag drag,
+    Start start,
+    Size size,
+    Traits traits) {
 
   /**
    * Mean drag pressure while cranking.
@@ -20,7 +27,8 @@ public record EngineClass(
    * @param compressionRatio usual; trapped, for two-strokes (1)
    * @param inertiaPerLitre of crankshaft, flywheel and pistons (kg·m²/l)
    * @param decompressorFromLitres cylinders from this size have an automatic decompressor (l)
-   * @param compressionHeld share of the ideal gauge pressure that leakage leaves (1)
+   * @param compressionHeld share of the ideal gauge pressure the first stroke reaches (1)
+   * @param sizeExponent larger engines drag less: (displacement / reference)^−exponent (1)
    */
   public record Drag(
       double constantKpa,
@@ -29,7 +37,8 @@ public record EngineClass(
       double compressionRatio,
       double inertiaPerLitre,
       double decompressorFromLitres,
-      double compressionHeld) {}
+      double compressionHeld,
+      double sizeExponent) {}
 
   /**
    * Starter and firing.
@@ -43,6 +52,9 @@ public record EngineClass(
    * @param revolutionsToFire at 25 °C (1)
    * @param cableMilliohm battery leads and switch (mΩ)
    * @param voltageFloor lowest steady cranking voltage that still fires (V, 12 V system)
+   * @param accessoryA ignition, pumps and contactor while cranking (A, 12 V system)
+   * @param fireExponent larger cylinders fire at less speed: (litres / 0.5)^−exponent (1)
+   * @param seriesWound true when the starter's field lies in series with its armature
    */
   public record Start(
       double starterKwBase,
@@ -53,7 +65,10 @@ public record EngineClass(
       double fireRpm,
       double revolutionsToFire,
       double cableMilliohm,
-      double voltageFloor) {}
+      double voltageFloor,
+      double accessoryA,
+      double fireExponent,
+      boolean seriesWound) {}
 
   /** Usual sizes of the class, and what is assumed when nothing is typed. */
   public record Size(
@@ -62,6 +77,15 @@ public record EngineClass(
       double defaultLitres,
       int defaultCylinders,
       String defaultOil) {}
+
+  /**
+   * What code asks of a kind of machine.
+   *
+   * @param needsWaterSupply never cranked or run ashore without it
+   * @param needsApproval an approval decides before any figure does, as in aircraft
+   * @param powersport its small batteries are of the light powersport build
+   */
+  public record Traits(boolean needsWaterSupply, boolean needsApproval, boolean powersport) {}
 
   private static final List<EngineClass> ALL =
       Table.read(EngineClass.class, "engine-classes.csv").rows().stream()
@@ -78,17 +102,12 @@ public record EngineClass(
     return ALL.stream().filter(type -> type.id().equals(id)).findFirst();
   }
 
-  /** True for aircraft, where an approval decides before any figure does. */
-  public boolean needsApproval() {
-    return id.equals("aircraft");
-  }
-
   private static EngineClass of(Table.Row row) {
     return new EngineClass(
         row.text("id"),
         row.text("name"),
-        row.text("two_stroke").equals("yes"),
-        row.text("diesel").equals("yes"),
+        row.isYes("two_stroke"),
+        row.isYes("diesel"),
         new Drag(
             row.number("drag_constant_kpa"),
             row.number("drag_viscous_kpa"),
@@ -96,7 +115,8 @@ public record EngineClass(
             row.number("compression_ratio"),
             row.number("inertia_per_litre"),
             row.number("decompressor_from_litres"),
-            row.number("compression_held")),
+            row.number("compression_held"),
+            row.number("size_exponent")),
         new Start(
             row.number("starter_kw_base"),
             row.number("starter_kw_per_litre"),
@@ -106,12 +126,17 @@ public record EngineClass(
             row.number("fire_rpm"),
             row.number("revolutions_to_fire"),
             row.number("cable_milliohm"),
-            row.number("voltage_floor")),
+            row.number("voltage_floor"),
+            row.number("accessory_a"),
+            row.number("fire_exponent"),
+            row.isYes("series_wound")),
         new Size(
             row.number("litres_low"),
             row.number("litres_high"),
             row.number("default_litres"),
             (int) row.number("default_cylinders"),
-            row.text("oil")));
+            row.text("oil")),
+        new Traits(
+            row.isYes("needs_water_supply"), row.isYes("needs_approval"), row.isYes("powersport")));
   }
 }

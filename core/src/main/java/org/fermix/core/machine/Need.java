@@ -1,24 +1,56 @@
 package org.fermix.core.machine;
 
 import java.util.Optional;
-import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 
 /**
  * Everything one machine requires of its battery.
  *
  * @param tray the space for the battery, once it is measured
- * @param regulatedVolts at the battery with the engine running (V)
+ * @param place where in the machine it sits
  */
 public record Need(
     Engine engine,
     MakersMinimum minimum,
     Optional<Tray> tray,
+    BatteryPlace place,
     Climate climate,
     Use use,
-    Given regulatedVolts) {
-  /** Refuses what no machine charges with. */
-  public Need {
-    Check.within("regulated voltage", regulatedVolts.value(), 5, 35, "V");
+    Charging charging) {
+  /** A lay-up that ends less than this much warmer ends in the cold that is asked about (K). */
+  private static final double AS_COLD_K = 3;
+
+  /** Volts at the battery with the engine running (V). */
+  public Given regulatedVolts() {
+    return charging.regulatedVolts();
+  }
+
+  /** Mean battery temperature over the year, in its place (°C). */
+  public double batteryMeanC() {
+    return climate.yearMeanC() + place.yearK();
+  }
+
+  /** Days it stands between two uses on ordinary days (d). */
+  public double ordinaryDays() {
+    double starts = use.driving().startsPerDay().value();
+    return starts <= 0 ? use.layUp().days().value() : Math.max(1, 1 / starts);
+  }
+
+  /**
+   * How much warmer than the coldest start the first start after the lay-up is (K): by the coldest
+   * morning of the month in which it ends; 0 when it ends about as cold.
+   */
+  public double layUpWarmerK() {
+    LongestLayUp layUp = use.layUp();
+    double warmer =
+        climate.seasons().atDay(layUp.fromDay() + layUp.days().value())
+            - Climate.MORNING_K
+            - climate.coldestMorningC().value();
+    return warmer < AS_COLD_K ? 0 : Math.min(warmer, 40 - climate.coldestMorningC().value());
+  }
+
+  /** True when the lay-up ends in the cold that is asked about. */
+  public boolean layUpEndsInTheCold() {
+    return layUpWarmerK() == 0;
   }
 }

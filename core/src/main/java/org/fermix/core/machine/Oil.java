@@ -34,14 +34,14 @@ public record Oil(String id, Optional<Walther> walther) {
   }
 
   /**
-   * Kinematic viscosity (mm²/s). A two-stroke engine with rolling bearings is given 60 exp(0.02 (25
-   * − T)), a stand-in for its small oil drag (engineering estimate).
+   * Kinematic viscosity (mm²/s). A two-stroke engine with rolling bearings is given 60 exp(0.035
+   * (25 − T)), a stand-in for its film, half diluted with fuel (engineering estimate).
    *
    * @param temperatureC of the oil, −50 to 120 °C
    */
   public double viscosity(double temperatureC) {
     if (walther.isEmpty()) {
-      return 60 * Math.exp(0.02 * (25 - temperatureC));
+      return 60 * Math.exp(0.035 * (25 - temperatureC));
     }
     double exponent = walther.get().a() - walther.get().b() * Math.log10(temperatureC + 273.15);
     return Math.pow(10, Math.pow(10, exponent)) - 0.7;

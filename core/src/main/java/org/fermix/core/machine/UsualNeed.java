@@ -10,18 +10,21 @@ import org.fermix.core.quantity.Unit;
  */
 public final class UsualNeed {
   private static final Table TABLE = Table.read(UsualNeed.class, "usual-needs.csv");
+  private static final int JANUARY = 1;
 
   private final Table.Row row;
+  private final double series;
   private final String why;
 
-  private UsualNeed(EngineClass engineClass) {
-    this.row = TABLE.row("engine_class", engineClass.id());
-    this.why = "usual for a " + engineClass.name();
+  private UsualNeed(Engine engine) {
+    this.row = TABLE.row("engine_class", engine.engineClass().id());
+    this.series = engine.series();
+    this.why = "usual for a " + engine.engineClass().name();
   }
 
-  /** The usual need of a class of engine. */
-  public static UsualNeed of(EngineClass engineClass) {
-    return new UsualNeed(engineClass);
+  /** The usual need of an engine of this class and system voltage. */
+  public static UsualNeed of(Engine engine) {
+    return new UsualNeed(engine);
   }
 
   /** Coldest start (°C). */
@@ -29,9 +32,43 @@ public final class UsualNeed {
     return assumed("coldest_morning_c", Unit.CELSIUS);
   }
 
-  /** Days it sits at the longest (d). */
+  /** Mean of the coldest month, for a coldest start (°C). */
+  public Given winterMeanC(double coldestMorningC) {
+    double most = row.number("winter_mean_at_most_c");
+    double above = coldestMorningC + Climate.MORNING_K;
+    return Given.assumed(
+        Math.min(most, above), Unit.CELSIUS, above <= most ? "10 K above the coldest start" : why);
+  }
+
+  /** Mean of the warmest month, for one of the coldest (°C). */
+  public Given summerMeanC(double winterMeanC) {
+    return Given.assumed(
+        Climate.usualSummerMeanC(winterMeanC), Unit.CELSIUS, "usual with such a winter");
+  }
+
+  /** Coldest month: January, as in the north. */
+  public Given coldestMonth() {
+    return Given.assumed(JANUARY, Unit.COUNT, "as in the north");
+  }
+
+  /** Days it stands at the longest (d). */
   public Given layUpDays() {
     return assumed("lay_up_days", Unit.DAY);
+  }
+
+  /** Month at whose beginning it is laid up. */
+  public Given layUpFromMonth() {
+    return assumed("lay_up_from_month", Unit.COUNT);
+  }
+
+  /** Where it stands then. */
+  public LayUpPlace layUpPlace() {
+    return LayUpPlace.find(row.text("lay_up_place")).orElseThrow();
+  }
+
+  /** Where the battery sits. */
+  public BatteryPlace batteryPlace() {
+    return BatteryPlace.find(row.text("battery_place")).orElseThrow();
   }
 
   /** Draw with everything off (mA). */
@@ -54,6 +91,26 @@ public final class UsualNeed {
     return assumed("starts_per_day", Unit.COUNT);
   }
 
+  /** Minutes from a start to the next stop (min). */
+  public Given tripMinutes() {
+    return assumed("trip_minutes", Unit.MINUTE);
+  }
+
+  /** Current the charging can spare at speed (A). */
+  public Given spareAmps() {
+    return assumed("charge_a", Unit.AMPERE);
+  }
+
+  /** The same at idle (A). */
+  public Given idleAmps() {
+    return assumed("charge_idle_a", Unit.AMPERE);
+  }
+
+  /** Share of the running time spent at idle (1). */
+  public Given idleShare() {
+    return assumed("idle_share", Unit.SHARE);
+  }
+
   /** Years it is kept (y). */
   public Given yearsKept() {
     return assumed("years_kept", Unit.YEAR);
@@ -61,12 +118,7 @@ public final class UsualNeed {
 
   /** Volts at the battery with the engine running (V). */
   public Given regulatedVolts() {
-    return assumed("regulated_v", Unit.VOLT);
-  }
-
-  /** Mean battery temperature over the year (°C). */
-  public Given batteryMeanC() {
-    return assumed("battery_mean_c", Unit.CELSIUS);
+    return Given.assumed(series * row.number("regulated_v"), Unit.VOLT, why);
   }
 
   private Given assumed(String column, Unit unit) {

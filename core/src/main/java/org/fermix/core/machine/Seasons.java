@@ -1,4 +1,4 @@
-package org.fermix.core.storage;
+package org.fermix.core.machine;
 
 import java.util.List;
 import java.util.stream.IntStream;
@@ -31,22 +31,35 @@ public record Seasons(List<Double> monthlyC) {
   /**
    * A sine between a winter and a summer mean.
    *
-   * @param southern true where January is summer
+   * @param coldestMonth 1 to 12
    */
-  public static Seasons between(double winterC, double summerC, boolean southern) {
+  public static Seasons between(double winterC, double summerC, int coldestMonth) {
     double mean = (winterC + summerC) / 2;
-    double swing = (summerC - winterC) / 2 * (southern ? -1 : 1);
-    // Middle of January and July are the extremes.
+    double swing = (summerC - winterC) / 2;
     return new Seasons(
-        IntStream.range(0, 12)
-            .mapToObj(month -> mean - swing * Math.cos(2 * Math.PI * month / 12))
+        IntStream.rangeClosed(1, 12)
+            .mapToObj(month -> mean - swing * Math.cos(2 * Math.PI * (month - coldestMonth) / 12))
             .toList());
   }
 
+  /** The same seasons where a machine is laid up. */
+  public Seasons in(LayUpPlace place) {
+    return new Seasons(monthlyC.stream().map(place::at).toList());
+  }
+
+  /** Month that holds a day counted from 1 January, any year, 1 to 12. */
+  public static int monthOf(double day) {
+    return 1 + Math.floorMod((int) Math.floor(day / DAYS_PER_MONTH + 1e-9), 12);
+  }
+
   /** Temperature of the month that holds a day counted from 1 January, any year (°C). */
-  public double atDay(double dayOfYear) {
-    int month = (int) Math.floor(dayOfYear / DAYS_PER_MONTH);
-    return monthlyC.get(Math.floorMod(month, 12));
+  public double atDay(double day) {
+    return inMonth(monthOf(day));
+  }
+
+  /** Temperature of a month, 1 to 12 (°C). */
+  public double inMonth(int month) {
+    return monthlyC.get(month - 1);
   }
 
   /** The coldest month's mean (°C). */

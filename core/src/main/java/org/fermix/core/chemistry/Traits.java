@@ -1,0 +1,30 @@
+package org.fermix.core.chemistry;
+
+/**
+ * What code asks of a chemistry.
+ *
+ * @param sealed no water can be added nor its electrolyte's density read, and its maker may allow
+ *     any position
+ * @param mayBeEqualised stands a stage of pulses or equalising
+ * @param madeForStarting a cranking rating on it is nothing unusual
+ * @param overcharge what too high a voltage does to it
+ * @param leastMaintainerPerHour least current that holds it full, over capacity (1/h)
+ */
+public record Traits(
+    boolean sealed,
+    boolean mayBeEqualised,
+    boolean madeForStarting,
+    Overcharge overcharge,
+    double leastMaintainerPerHour) {
+  /** What too high a voltage does. */
+  public enum Overcharge {
+    /** It loses water, which can be topped up. */
+    LOSES_WATER,
+    /** It dries out for good. */
+    DRIES_OUT,
+    /** Gas bubbles in its gel for good. */
+    BUBBLES,
+    /** Its protection disconnects it. */
+    PROTECTION_OPENS
+  }
+}

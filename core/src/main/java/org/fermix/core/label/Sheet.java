@@ -1,0 +1,43 @@
+package org.fermix.core.label;
+
+import java.util.List;
+import java.util.Optional;
+import org.fermix.core.quantity.Check;
+
+/**
+ * What a label or its data sheet says beyond the first lines.
+ *
+ * @param capacityHours hour rate behind the printed ampere-hours, 0.5 to 200 h
+ * @param discharges further points of its discharge: other hour rates, rows of a table
+ * @param protection what is said of its own protection
+ * @param heated true when it warms itself before it is charged
+ * @param coldTestStated true when the sheet states the cold test of its cranking rating: −18 °C, 30
+ *     s, 7.2 V
+ */
+public record Sheet(
+    double capacityHours,
+    List<RatedCharge> discharges,
+    ProtectionClaim protection,
+    boolean heated,
+    boolean coldTestStated) {
+  /** Most points of a discharge that are kept. */
+  public static final int MOST_DISCHARGES = 12;
+
+  /** Says nothing. */
+  public static final Sheet SILENT = new Sheet(20, List.of(), ProtectionClaim.NONE, false, false);
+
+  /** Copies the list. */
+  public Sheet {
+    Check.within("hour rate", capacityHours, 0.5, 200, "h");
+    Check.within("points of a discharge", discharges.size(), 0, MOST_DISCHARGES, "");
+    discharges = List.copyOf(discharges);
+  }
+
+  /** The ampere-hours of a further point at the 20-hour rate, where one is printed (Ah). */
+  Optional<Double> twentyHourAmpHours() {
+    return discharges.stream()
+        .filter(point -> Math.abs(point.hours() - Label.CAPACITY_HOURS) < 1e-6)
+        .map(RatedCharge::ampHours)
+        .findFirst();
+  }
+}

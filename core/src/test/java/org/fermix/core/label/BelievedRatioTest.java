@@ -1,0 +1,49 @@
+package org.fermix.core.label;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.fermix.core.chemistry.Chemistry;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What is believed of an unstandardised cranking figure, worked out a second time by a script. */
+class BelievedRatioTest {
+  @ParameterizedTest
+  @CsvSource({
+    "lfp, 8, false, 8.5, 0.13",
+    "lfp, 12, false, 11.6, 0.17",
+    "lfp, 16, false, 13.6, 0.24",
+    "lfp, 25, false, 14.1, 0.30",
+    "lfp, 50, false, 15.4, 0.28",
+    "lfp, 100, false, 17.7, 0.26",
+    "lfp, 12, true, 12.1, 0.10",
+    "lfp, 20, true, 18.2, 0.19",
+    "sodium, 14, false, 13.1, 0.20",
+    "sodium, 35, false, 18.5, 0.31"
+  })
+  void isTheMixture(String id, double printed, boolean stated, double ratio, double sigma) {
+    BelievedRatio believed = BelievedRatio.of(Chemistry.of(id), printed, stated);
+    assertThat(believed.ampsPerAmpHour()).isCloseTo(ratio, within(0.06 * ratio));
+    assertThat(believed.sigma()).isCloseTo(sigma, within(0.012));
+  }
+
+  /**
+   * A bolder figure is never believed to be less, and never in full; no step between neighbours.
+   */
+  @Test
+  void bolderIsNeverLess() {
+    double before = 0;
+    for (double printed = 4; printed < 150; printed *= 1.02) {
+      double believed = BelievedRatio.of(Chemistry.of("lfp"), printed, false).ampsPerAmpHour();
+      assertThat(believed).isGreaterThanOrEqualTo(0.999 * before);
+      if (before > 0) {
+        assertThat(believed / before).isLessThan(1.03);
+      }
+      before = believed;
+    }
+    assertThat(before).isLessThan(20);
+    assertThat(BelievedRatio.appliesTo(Chemistry.of("agm"))).isFalse();
+  }
+}
