@@ -21,7 +21,13 @@ final class BatteryAt {
   private final double restShiftVolts;
   private final double emptyRise;
 
-  BatteryAt(BatteryCircuit battery, double temperatureC) {
+  /**
+   * The circuit at a temperature.
+   *
+   * @param coldLossShare how much of the capacity that is lost in the cold counts: all of it in a
+   *     slow discharge, less while cranking (1)
+   */
+  BatteryAt(BatteryCircuit battery, double temperatureC, double coldLossShare) {
     var p = battery.chemistry().circuit();
     double kelvin = temperatureC + KELVIN;
     double cold = (1 / kelvin - INVERSE_ROOM) / GAS_CONSTANT;
@@ -38,7 +44,7 @@ final class BatteryAt {
             / battery.resistanceOhm()
             * Math.exp(-p.transferEnergyJPerMol() * cold);
     transferVolts = battery.series() * p.cells() * 2 * GAS_CONSTANT * kelvin / FARADAY;
-    unusable = Math.max(0, p.coldLossPerKelvin() * (25 - temperatureC));
+    unusable = Math.max(0, coldLossShare * p.coldLossPerKelvin() * (25 - temperatureC));
     ratePerSecond = p.exchangePerHour() / 3600 * Math.exp(-p.exchangeEnergyJPerMol() * cold);
     emptyRise = p.emptyRise();
     restShiftVolts = battery.series() * p.restVoltsPerKelvin() * (temperatureC - 25);
@@ -103,10 +109,30 @@ final class BatteryAt {
    * the surface charge falls in proportion to the current, so the rest is worked out once.
    */
   Pulse pulse(ChargeState state, double seconds) {
-    ChargeState idle = after(state, 0, seconds);
-    ChargeState unit = after(state, 1, seconds);
-    double surface = surfaceCharge(idle);
-    return new Pulse(this, surface, surface - surfaceCharge(unit));
+    return pulses(seconds).from(state);
+  }
+
+  /** Pulses of one length, for many states: what depends on the length alone is worked out once. */
+  Pulses pulses(double seconds) {
+    double coulombs = battery.capacityAmpHours() * 3600;
+    double share = battery.surfaceShare();
+    double fade = Math.exp(-ratePerSecond * seconds);
+    return new Pulses(
+        this,
+        (1 - share) * fade,
+        seconds / coulombs + (1 - share) * (1 - fade) / (share * coulombs * ratePerSecond));
+  }
+
+  /**
+   * See {@link #pulses}.
+   *
+   * @param lag of the surface behind the charge, over the imbalance before (1)
+   * @param perAmp charge the surface loses for every ampere (1/A)
+   */
+  record Pulses(BatteryAt battery, double lag, double perAmp) {
+    Pulse from(ChargeState state) {
+      return new Pulse(battery, state.charge() - lag * state.imbalance(), perAmp);
+    }
   }
 
   /** See {@link #pulse}. */

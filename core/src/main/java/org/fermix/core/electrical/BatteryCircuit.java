@@ -7,11 +7,11 @@ import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.CircuitParameters;
-import org.fermix.core.chemistry.ProtectionParameters;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Roots;
+import org.fermix.core.quantity.Spread;
 import org.fermix.core.rating.CrankingTest;
 
 /**
@@ -26,6 +26,9 @@ import org.fermix.core.rating.CrankingTest;
  * to 60 °C and above {@link CircuitParameters#lowestTrustedCharge()}.
  */
 public final class BatteryCircuit {
+  /** No battery worn further than this is answered for (1). */
+  public static final double LEAST_HEALTH = 0.2;
+
   private static final int RATING_STEPS = 60;
   private static final double STAGE_STEP_S = 0.5;
   private static final double POWER_STEP_S = 0.1;
@@ -40,6 +43,7 @@ public final class BatteryCircuit {
   private final double capacityAmpHours;
   private final double surfaceShare;
   private final double resistanceOhm;
+  private final double resistanceSigma;
 
   private BatteryCircuit(
       Chemistry chemistry,
@@ -48,7 +52,8 @@ public final class BatteryCircuit {
       double massKg,
       double capacityAmpHours,
       double surfaceShare,
-      double resistanceOhm) {
+      double resistanceOhm,
+      double resistanceSigma) {
     this.chemistry = chemistry;
     this.p = chemistry.circuit();
     this.series = series;
@@ -57,6 +62,12 @@ public final class BatteryCircuit {
     this.capacityAmpHours = capacityAmpHours;
     this.surfaceShare = surfaceShare;
     this.resistanceOhm = resistanceOhm;
+    this.resistanceSigma = resistanceSigma;
+  }
+
+  private BatteryCircuit with(double capacity, double ohm, double sigma) {
+    return new BatteryCircuit(
+        chemistry, series, ratedAmpHours, massKg, capacity, surfaceShare, ohm, sigma);
   }
 
   /** The circuit of a battery, calibrated from its label's rating, as far as that is credible. */
@@ -143,13 +154,21 @@ public final class BatteryCircuit {
       // The 20-hour test of the two wells then yields exactly the rated ampere-hours.
       capacity = ampHours * (1 + (1 - share) / (20 * share * p.exchangePerHour()));
     }
-    return new BatteryCircuit(chemistry, series, ampHours, massKg, capacity, share, ohm);
+    return new BatteryCircuit(
+        chemistry,
+        series,
+        ampHours,
+        massKg,
+        capacity,
+        share,
+        ohm,
+        (chemistry.isLead() ? Spread.RESISTANCE : Spread.RESISTANCE_UNRATED).sigma());
   }
 
   /**
    * The same battery, worn.
    *
-   * @param health share of capacity left, 0.3 to 1
+   * @param health share of capacity left, {@link #LEAST_HEALTH} to 1
    */
   public BatteryCircuit worn(double health) {
     return withCapacityLeft(health).withResistance(1 + p.wearGrowth() * (1 - health));
@@ -169,29 +188,22 @@ public final class BatteryCircuit {
         log ->
             withResistance(Math.exp(log)).lowestVolts(CrankingTest.COLD_CRANKING, target)
                 - CrankingTest.COLD_CRANKING.minimumVolts() * series;
-    if (surplus.applyAsDouble(LOWEST_LOG_FACTOR) <= 0) {
-      return withResistance(Math.exp(LOWEST_LOG_FACTOR));
-    }
     double logFactor =
-        Roots.crossing(surplus, LOWEST_LOG_FACTOR, -Math.log(crankingShare), Math.log(12), 1e-4);
-    return withResistance(Math.exp(logFactor));
+        surplus.applyAsDouble(LOWEST_LOG_FACTOR) <= 0
+            ? LOWEST_LOG_FACTOR
+            : Roots.crossing(
+                surplus, LOWEST_LOG_FACTOR, -Math.log(crankingShare), Math.log(12), 1e-4);
+    return withResistance(Math.exp(logFactor)).knownWithin(Spread.RESISTANCE_MEASURED.sigma());
   }
 
   /**
    * The same battery with a share of its capacity left, its resistance as it is.
    *
-   * @param health share of capacity left, 0.3 to 1
+   * @param health share of capacity left, {@link #LEAST_HEALTH} to 1
    */
   public BatteryCircuit withCapacityLeft(double health) {
-    Check.within("health", health, 0.3, 1, "");
-    return new BatteryCircuit(
-        chemistry,
-        series,
-        ratedAmpHours,
-        massKg,
-        capacityAmpHours * health,
-        surfaceShare,
-        resistanceOhm);
+    Check.within("health", health, LEAST_HEALTH, 1, "");
+    return with(capacityAmpHours * health, resistanceOhm, resistanceSigma);
   }
 
   /**
@@ -201,14 +213,22 @@ public final class BatteryCircuit {
    */
   public BatteryCircuit withResistance(double factor) {
     Check.within("resistance factor", factor, 0.05, 50, "");
-    return new BatteryCircuit(
-        chemistry,
-        series,
-        ratedAmpHours,
-        massKg,
-        capacityAmpHours,
-        surfaceShare,
-        resistanceOhm * factor);
+    return with(capacityAmpHours, resistanceOhm * factor, resistanceSigma);
+  }
+
+  /**
+   * The same battery, its resistance known within a spread.
+   *
+   * @param sigma standard deviation of ln(resistance), 0 to 2
+   */
+  public BatteryCircuit knownWithin(double sigma) {
+    Check.within("spread of the resistance", sigma, 0, 2, "");
+    return with(capacityAmpHours, resistanceOhm, sigma);
+  }
+
+  /** Standard deviation of ln(resistance): how far its label or its test is believed (1). */
+  public double resistanceSigma() {
+    return resistanceSigma;
   }
 
   /** Its chemistry. */
@@ -237,12 +257,23 @@ public final class BatteryCircuit {
   }
 
   /**
-   * Terminal voltage while a current is drawn (V).
+   * Terminal voltage in the seconds of a start, a rating test or a pulse (V); not below 0, where an
+   * empty battery no longer gives the current.
    *
    * @param currentA 0 or more (A)
    */
   public double volts(ChargeState state, double currentA) {
-    return at(state.temperatureC()).volts(state, currentA);
+    return Math.max(0, at(state.temperatureC()).volts(state, currentA));
+  }
+
+  /**
+   * Terminal voltage in a discharge that goes on for hours (V), not below 0: in the cold more of
+   * the charge is out of reach than in the seconds of a start.
+   *
+   * @param currentA 0 or more (A)
+   */
+  public double slowVolts(ChargeState state, double currentA) {
+    return Math.max(0, new BatteryAt(this, state.temperatureC(), 1).volts(state, currentA));
   }
 
   /**
@@ -385,12 +416,18 @@ public final class BatteryCircuit {
    */
   public ChargeState afterSoaking(
       ChargeState from, double currentA, double seconds, double ambientC) {
+    return afterSoaking(from, currentA, seconds, ambientC, RATING_STEPS);
+  }
+
+  /** As above, in so many steps. */
+  ChargeState afterSoaking(
+      ChargeState from, double currentA, double seconds, double ambientC, int steps) {
     double massHeat = massKg * p.heatCapacityJPerKgK();
     double areaM2 = 6.6 * Math.pow(massKg / p.densityKgPerM3(), 2.0 / 3);
-    double fade = Math.exp(-8 * areaM2 / massHeat * seconds / RATING_STEPS);
+    double fade = Math.exp(-8 * areaM2 / massHeat * seconds / steps);
     ChargeState state = from;
-    for (int i = 0; i < RATING_STEPS; i++) {
-      ChargeState warm = afterWarming(state, currentA, seconds / RATING_STEPS);
+    for (int i = 0; i < steps; i++) {
+      ChargeState warm = afterWarming(state, currentA, seconds / steps);
       state =
           new ChargeState(
               warm.charge(), warm.imbalance(), ambientC + (warm.temperatureC() - ambientC) * fade);
@@ -430,14 +467,9 @@ public final class BatteryCircuit {
     return p.lowestTrustedCharge();
   }
 
-  /** The voltage below which its protection opens while cranking (V), 0 where it has none. */
-  public double protectionVolts() {
-    return chemistry.protection().map(ProtectionParameters::crankVolts).orElse(0.0) * series;
-  }
-
-  /** The circuit at one temperature. */
+  /** The circuit at one temperature, under the current of a start, a rating test or a pulse. */
   BatteryAt at(double temperatureC) {
-    return new BatteryAt(this, temperatureC);
+    return new BatteryAt(this, temperatureC, p.coldLossWhileCranking());
   }
 
   /** 0.5, 1 or 2 for a 6, 12 or 24 V battery. */

@@ -1,52 +1,49 @@
 package org.fermix.core.electrical;
 
+import java.util.Optional;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Starter;
-import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Normal;
 import org.fermix.core.quantity.Roots;
-import org.hipparchus.special.Erf;
 
 /**
- * Will this battery turn this engine? Geared permanent-magnet starter, referred to the crankshaft,
- * in balance with the engine's drag; docs/model.md, section 2. The battery also carries 10 A for
- * ignition and pumps, and a diesel's glow plugs before the start. Valid from −30 to 40 °C; colder
- * answers are extrapolated.
+ * Will this battery turn this engine? Geared starter, referred to the crankshaft, in balance with
+ * the engine's drag; docs/model.md, section 2. The battery also carries ignition and pumps, and a
+ * diesel's glow plugs before the start. Valid from −30 to 40 °C; colder answers are extrapolated.
  */
 public final class Cranking {
-  /**
-   * Standard deviation of ln(speed / needed speed) over the uncertain inputs, for an engine known
-   * by its class alone; estimate.
-   */
-  public static final double MARGIN_SIGMA = 0.30;
-
-  /** Standard deviation of the cranking voltage (V, 12 V system); estimate. */
-  public static final double VOLTS_SIGMA = 0.4;
-
   /** Colder answers are extrapolated (°C). */
   public static final double COLDEST_TRUSTED_C = -30;
 
   private static final double CURRENT_TOLERANCE = 0.02;
-
-  /** Ignition, pumps and contactor while cranking (A); estimate. */
-  public static final double ACCESSORY_A = 10;
-
   private static final double SETTLING_S = 1.5;
   private static final double RPM_PER_RADIAN = 60 / (2 * Math.PI);
 
   private final BatteryCircuit battery;
   private final Engine engine;
   private final Starter starter;
+  private final double accessoryA;
   private final double voltageFloor;
+  private final double mostA;
+  private final double shortA;
+
+  /** The pair of one battery and one engine, with the protection usual for the battery. */
+  public Cranking(BatteryCircuit battery, Engine engine) {
+    this(battery, engine, Protection.usual(battery));
+  }
 
   /** The pair of one battery and one engine. */
-  public Cranking(BatteryCircuit battery, Engine engine) {
+  public Cranking(BatteryCircuit battery, Engine engine, Optional<Protection> protection) {
     this.battery = battery;
     this.engine = engine;
     this.starter = engine.starter();
+    this.accessoryA = engine.accessoryA();
     this.voltageFloor =
         Math.max(
             engine.engineClass().start().voltageFloor() * engine.series(),
-            battery.protectionVolts());
+            protection.map(Protection::crankVolts).orElse(0.0));
+    this.mostA = protection.map(Protection::mostA).orElse(Double.POSITIVE_INFINITY);
+    this.shortA = protection.map(Protection::shortA).orElse(Double.POSITIVE_INFINITY);
   }
 
   /** The lowest voltage at which the engine still fires and the battery stays connected (V). */
@@ -69,7 +66,7 @@ public final class Cranking {
    * @param engineC of engine, oil and starter (°C)
    */
   public CrankPoint crank(ChargeState state, double engineC) {
-    return balance(state, engineC).solve();
+    return soakedAt(state.temperatureC(), engineC).balance(state).solve();
   }
 
   /**
@@ -78,69 +75,114 @@ public final class Cranking {
    * smooth through the stall, for fits and futures. Such a point is not for showing.
    */
   public CrankPoint crankBeyondStall(ChargeState state, double engineC) {
-    return balance(state, engineC).beyondStall();
-  }
-
-  private Balance balance(ChargeState state, double engineC) {
-    return new Soaked(state.temperatureC(), engineC).balance(state);
+    return soakedAt(state.temperatureC(), engineC).balance(state).beyondStall();
   }
 
   /** Battery and engine soaked at one temperature, for many questions about the charge alone. */
-  Soaked soakedAt(double temperatureC) {
-    return new Soaked(temperatureC, temperatureC);
+  public Soaked soakedAt(double temperatureC) {
+    return soakedAt(temperatureC, temperatureC);
+  }
+
+  Soaked soakedAt(double batteryC, double engineC) {
+    return new Soaked(batteryC, engineC);
   }
 
   /** See {@link #soakedAt}; what depends on temperature alone is worked out once. */
-  final class Soaked {
+  public final class Soaked {
+    private final double batteryC;
     private final double engineC;
     private final BatteryAt cold;
+    private final BatteryAt.Pulses pulses;
     private final Engine.DragAt drag;
-    private final double pathOhm;
+    private final double windingOhm;
+    private final double glowSeconds;
+    private Optional<StartSpread> spread = Optional.empty();
 
     private Soaked(double batteryC, double engineC) {
+      this.batteryC = batteryC;
       this.engineC = engineC;
       cold = battery.at(batteryC);
+      pulses = cold.pulses(SETTLING_S);
+      glowSeconds = engine.glowSeconds(engineC);
       drag = engine.dragAt(engineC);
-      pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(engineC);
+      windingOhm = starter.windingOhm(engineC);
     }
 
     private Balance balance(ChargeState state) {
-      ChargeState ready = cold.after(state, engine.glowAmps(), engine.glowSeconds(engineC));
-      return new Balance(cold.pulse(ready, SETTLING_S), drag, pathOhm);
+      return balanced(ready(state));
     }
 
-    /** How surely it starts from a rested charge. */
-    double sureness(double charge) {
-      return Cranking.this.sureness(
-          balance(ChargeState.rested(charge, engineC)).beyondStall(), engineC);
+    private Balance balanced(ChargeState ready) {
+      return new Balance(pulses.from(ready), drag, engine.cableMilliohm() / 1000 + windingOhm);
     }
+
+    /** Glow plugs come before the start. */
+    private ChargeState ready(ChargeState state) {
+      return glowSeconds == 0 ? state : cold.after(state, engine.glowAmps(), glowSeconds);
+    }
+
+    /** By how much a start from a rested charge succeeds. */
+    public StartMargin margin(double charge) {
+      return margin(ChargeState.rested(charge, batteryC));
+    }
+
+    /** How surely a start from a rested charge succeeds, in standard deviations. */
+    public double sureness(double charge) {
+      return margin(charge).sureness();
+    }
+
+    /** The current it may draw (A): of what the inrush may be, its share in steady cranking. */
+    private double most(Balance balance, CrankPoint point) {
+      if (Double.isInfinite(shortA)) {
+        return mostA;
+      }
+      double inrushA = balance.stalled().currentA() + accessoryA;
+      double steadyA = point.currentA() + accessoryA;
+      return Math.min(mostA, shortA * steadyA / inrushA);
+    }
+
+    StartMargin margin(ChargeState state) {
+      StartSpread around =
+          spread.orElseGet(
+              () -> {
+                StartSpread made =
+                    new StartSpread(
+                        battery, engine, starter, batteryC, engineC, drag, windingOhm, SETTLING_S);
+                spread = Optional.of(made);
+                return made;
+              });
+      ChargeState ready = ready(state);
+      Balance balance = balanced(ready);
+      CrankPoint point = balance.beyondStall();
+      return around.margin(
+          ready,
+          balance.pulse,
+          point,
+          new StartSpread.Limits(voltageFloor, most(balance, point), accessoryA));
+    }
+  }
+
+  /** By how much a start succeeds, of an engine as cold as the battery. */
+  public StartMargin margin(ChargeState state) {
+    return soakedAt(state.temperatureC()).margin(state);
   }
 
   /**
-   * How surely it starts, in standard deviations: the lesser of the speed margin and the voltage
-   * margin. 0 is an even chance; {@link Band#SIGMAS} is nine in ten.
+   * How surely it starts, in standard deviations: 0 is an even chance, {@link
+   * org.fermix.core.quantity.Band#SIGMAS} nine in ten. See {@link StartMargin#sureness}.
    */
   public double sureness(ChargeState state) {
-    return sureness(crankBeyondStall(state, state.temperatureC()), state.temperatureC());
+    return margin(state).sureness();
   }
 
-  /** As {@link #sureness(ChargeState)}, of a cranking already worked out. */
-  public double sureness(CrankPoint point, double temperatureC) {
-    double speed =
-        logarithm(point.rpm() / engine.fireRpm(temperatureC))
-            / (MARGIN_SIGMA * engine.departure().spreadLeft());
-    double voltage = (point.volts() - voltageFloor) / (VOLTS_SIGMA * engine.series());
-    return Math.min(speed, voltage);
-  }
-
-  /** Below a fifth of the speed needed its tangent, which goes on smoothly through a stall. */
-  private static double logarithm(double share) {
-    return share >= 0.2 ? Math.log(share) : Math.log(0.2) + (share - 0.2) / 0.2;
+  /** Whether a steady cranking is fast enough to fire, with voltage enough. */
+  public boolean isFastEnough(CrankPoint point, double engineC) {
+    return point.rpm() >= engine.fireRpm(engineC) && point.volts() >= voltageFloor;
   }
 
   /** Chance that it starts (1), from {@link #sureness}. */
   public static double chance(double sureness) {
-    return 0.5 * (1 + Erf.erf(sureness / Math.sqrt(2)));
+    return Normal.cumulative(sureness);
   }
 
   /** Seconds from the key to firing (s), at the steady speed. */
@@ -153,18 +195,26 @@ public final class Cranking {
    * estimate), and a diesel's glow plugs.
    */
   public double ampHoursPerStart(CrankPoint point, double temperatureC) {
-    return (1.08 * (point.currentA() + ACCESSORY_A) * secondsToFire(point, temperatureC)
+    return (1.08 * (point.currentA() + accessoryA) * secondsToFire(point, temperatureC)
             + engine.glowAmps() * engine.glowSeconds(temperatureC))
         / 3600;
   }
 
+  /**
+   * Current the moment the key is turned, before the starter moves (A): the most the leads and the
+   * battery let through; the true peak is a little lower, since the current needs time to rise.
+   */
+  public double inrushAmps(ChargeState state) {
+    return soakedAt(state.temperatureC(), state.temperatureC()).balance(state).stalled().currentA();
+  }
+
   /** The battery of the pair. */
-  BatteryCircuit battery() {
+  public BatteryCircuit battery() {
     return battery;
   }
 
   /** The engine of the pair. */
-  Engine engine() {
+  public Engine engine() {
     return engine;
   }
 
@@ -182,11 +232,13 @@ public final class Cranking {
 
     CrankPoint solve() {
       CrankPoint point = beyondStall();
-      return point.rpm() <= 0 ? stalled() : point;
+      return point.rpm() <= 0
+          ? stalled()
+          : new CrankPoint(point.currentA(), Math.max(0, point.volts()), point.rpm());
     }
 
     CrankPoint beyondStall() {
-      double mostA = (pulse.volts(0) - Starter.BRUSH_VOLTS) / pathOhm;
+      double mostA = (pulse.volts(0) - starter.brushVolts()) / pathOhm;
       double atMost = surplusTorque(Math.max(mostA, starter.idleA()));
       if (atMost <= 0) {
         return at(starter.currentFor(drag.torque(0)));
@@ -201,32 +253,40 @@ public final class Cranking {
     }
 
     private double volts(double currentA) {
-      return pulse.volts(currentA + ACCESSORY_A);
+      return pulse.volts(currentA + accessoryA);
     }
 
-    private double radiansPerSecond(double volts, double currentA) {
-      return (volts - currentA * pathOhm - Starter.BRUSH_VOLTS) / starter.voltSecondsPerRadian();
+    /** What is left to turn the starter against (V). */
+    private double counterVolts(double volts, double currentA) {
+      return volts - currentA * pathOhm - starter.brushVolts();
+    }
+
+    private double rpm(double volts, double currentA) {
+      return counterVolts(volts, currentA)
+          / starter.voltSecondsPerRadian(currentA)
+          * RPM_PER_RADIAN;
     }
 
     private double surplusTorque(double currentA) {
-      double rpm = radiansPerSecond(volts(currentA), currentA) * RPM_PER_RADIAN;
-      return Starter.GEAR_EFFICIENCY * starter.voltSecondsPerRadian() * (currentA - starter.idleA())
-          - drag.torque(rpm);
+      return Starter.GEAR_EFFICIENCY
+              * starter.voltSecondsPerRadian(currentA)
+              * (currentA - starter.idleA())
+          - drag.torque(rpm(volts(currentA), currentA));
     }
 
     private CrankPoint at(double currentA) {
       double volts = volts(currentA);
-      return new CrankPoint(currentA, volts, radiansPerSecond(volts, currentA) * RPM_PER_RADIAN);
+      return new CrankPoint(currentA, volts, rpm(volts, currentA));
     }
 
-    private CrankPoint stalled() {
-      if (radiansPerSecond(volts(0), 0) <= 0) {
-        return new CrankPoint(0, volts(0), 0);
+    CrankPoint stalled() {
+      if (counterVolts(volts(0), 0) <= 0) {
+        return new CrankPoint(0, Math.max(0, volts(0)), 0);
       }
       double mostA = Math.max(1, pulse.volts(0) / pathOhm);
       double currentA =
-          Roots.crossing(amps -> radiansPerSecond(volts(amps), amps), 0, mostA, CURRENT_TOLERANCE);
-      return new CrankPoint(currentA, volts(currentA), 0);
+          Roots.crossing(amps -> counterVolts(volts(amps), amps), 0, mostA, CURRENT_TOLERANCE);
+      return new CrankPoint(currentA, Math.max(0, volts(currentA)), 0);
     }
   }
 }

@@ -1,19 +1,28 @@
 package org.fermix.core.electrical;
 
+import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.quantity.Spread;
 import org.fermix.core.rating.CrankingTest;
 
 /**
- * The cranking rating a label is believed to have. A label that promises more cold cranking amps
- * per true ampere-hour than any battery of its chemistry holds is read as the most that is
- * credible: lithium labels often print a short warm pulse, and others a slip or a lead-equivalent
- * capacity.
+ * The cranking rating a label is believed to have. Lead ratings are believed up to the most any
+ * battery of the chemistry holds for each ampere-hour. Lithium and sodium labels follow no
+ * standard: theirs are read as what such figures usually turn out to mean, with the doubt that is
+ * left.
  *
- * @param rating the printed one, or the most credible by SAE J537
- * @param asPrinted false when the printed one is not believed
+ * @param rating the printed one, or what is believed instead, by SAE J537
+ * @param asPrinted false when less is believed than is printed
+ * @param sigma standard deviation of ln(resistance) that comes of it (1)
  */
-public record CredibleRating(CrankingRating rating, boolean asPrinted) {
+public record CredibleRating(CrankingRating rating, boolean asPrinted, double sigma) {
+  /** Doubt that is left even when the true ratio is known, as for any battery (1). */
+  private static final double OWN_SIGMA = 0.10;
+
+  /** Less than this is believed: then it is not as printed. */
+  private static final double CLEARLY_LESS = 0.9;
+
   /** Reads a label. */
   public static CredibleRating of(Label label) {
     return calibrate(label).rating();
@@ -24,26 +33,67 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted) {
 
   static Calibrated calibrate(Label label) {
     CrankingRating printed = label.cranking();
+    if (BelievedRatio.appliesTo(label.chemistry())) {
+      return calibrated(label, believed(label, coldAmps(label)));
+    }
     double mostCca = mostColdAmps(label);
+    double sigma = Spread.RESISTANCE.sigma();
     if (printed.test().equals(CrankingTest.COLD_CRANKING)) {
-      return printed.amps() <= mostCca
-          ? new Calibrated(
-              new CredibleRating(printed, true), BatteryCircuit.calibrated(label, printed))
-          : capped(label);
+      return calibrated(
+          label,
+          printed.amps() <= mostCca
+              ? new CredibleRating(printed, true, sigma)
+              : capped(mostCca, sigma));
     }
     return BatteryCircuit.calibratedIfPossible(label, printed)
         .filter(circuit -> circuit.ratedAmps(CrankingTest.COLD_CRANKING) <= mostCca)
-        .map(circuit -> new Calibrated(new CredibleRating(printed, true), circuit))
-        .orElseGet(() -> capped(label));
+        .map(circuit -> new Calibrated(new CredibleRating(printed, true, sigma), circuit))
+        .orElseGet(() -> calibrated(label, capped(mostCca, sigma)));
+  }
+
+  private static Calibrated calibrated(Label label, CredibleRating rating) {
+    return new Calibrated(
+        rating, BatteryCircuit.calibrated(label, rating.rating()).knownWithin(rating.sigma()));
+  }
+
+  /** What the printed rating comes to by SAE J537, before it is doubted (A). */
+  private static double coldAmps(Label label) {
+    CrankingRating printed = label.cranking();
+    return printed.test().equals(CrankingTest.COLD_CRANKING)
+        ? printed.amps()
+        : BatteryCircuit.calibratedIfPossible(label, printed)
+            .map(circuit -> circuit.ratedAmps(CrankingTest.COLD_CRANKING))
+            .orElse(printed.amps());
+  }
+
+  /**
+   * What is believed of an unstandardised label.
+   *
+   * @param coldAmps the printed rating by SAE J537 (A)
+   */
+  static CredibleRating believed(Label label, double coldAmps) {
+    double ampHours = label.capacity().value();
+    BelievedRatio ratio =
+        BelievedRatio.of(label.chemistry(), coldAmps / ampHours, label.sheet().coldTestStated());
+    double amps = Math.min(mostColdAmps(label), printable(ratio.ampsPerAmpHour() * ampHours));
+    return new CredibleRating(
+        new CrankingRating(amps, CrankingTest.COLD_CRANKING),
+        amps >= CLEARLY_LESS * coldAmps,
+        Math.hypot(ratio.sigma(), OWN_SIGMA));
   }
 
   /** The most cold cranking amps believed of a label's capacity (A). */
   static double mostColdAmps(Label label) {
-    return label.chemistry().plausibility().mostCcaPerAmpHour() * label.capacity().value();
+    return printable(
+        label.chemistry().plausibility().mostCcaPerAmpHour() * label.capacity().value());
   }
 
-  static Calibrated capped(Label label) {
-    CrankingRating most = new CrankingRating(mostColdAmps(label), CrankingTest.COLD_CRANKING);
-    return new Calibrated(new CredibleRating(most, false), BatteryCircuit.calibrated(label, most));
+  private static double printable(double amps) {
+    return Math.max(CrankingRating.LEAST_A, Math.min(CrankingRating.MOST_A, amps));
+  }
+
+  private static CredibleRating capped(double mostCca, double sigma) {
+    return new CredibleRating(
+        new CrankingRating(mostCca, CrankingTest.COLD_CRANKING), false, sigma);
   }
 }

@@ -3,6 +3,7 @@ package org.fermix.core.electrical;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.rating.CrankingTest;
@@ -31,10 +32,21 @@ public final class QuickCalibration {
 
   /** The circuit of a battery, calibrated from its label. */
   public BatteryCircuit of(Label label) {
+    CrankingRating printed = label.cranking();
+    if (!BelievedRatio.appliesTo(label.chemistry())) {
+      return of(label, printed);
+    }
+    if (!printed.test().equals(CrankingTest.COLD_CRANKING)) {
+      return BatteryCircuit.of(label);
+    }
+    CredibleRating believed = CredibleRating.believed(label, printed.amps());
+    return of(label, believed.rating()).knownWithin(believed.sigma());
+  }
+
+  private BatteryCircuit of(Label label, CrankingRating rating) {
     double ampHours = label.capacity().value();
     double massKg = label.mass().value();
     double series = label.build().series();
-    CrankingRating rating = label.cranking();
     double amps = Math.log(rating.amps() / ampHours);
     double mass = Math.log(massKg / ampHours / series);
     // A rating that may not be credible is left to the slow way, which knows what to do with it.

@@ -2,6 +2,7 @@ package org.fermix.core.electrical;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.fermix.core.machine.Compression;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Starter;
@@ -17,12 +18,18 @@ import org.fermix.core.quantity.Check;
  * @param trace evenly spaced in time
  * @param peakA highest current through the starter (A)
  * @param lowestVolts at the terminals (V)
- * @param passesFirstCompression false when it stops within the first compression
+ * @param firstTurnS seconds to the first whole turn (s); empty when it does not come
  */
 public record StartTransient(
-    List<Moment> trace, double peakA, double lowestVolts, boolean passesFirstCompression) {
+    List<Moment> trace, double peakA, double lowestVolts, OptionalDouble firstTurnS) {
   /** Spacing of the trace unless another is asked for (s). */
   public static final double STEP_S = 0.002;
+
+  /** A whole turn within this means that it passes the first compression (s); estimate. */
+  public static final double PASSES_WITHIN_S = 2;
+
+  /** Later than this the first turn is noticed as a hesitation (s); estimate. */
+  public static final double HESITATES_FROM_S = 0.8;
 
   /** Through the inrush steps are no longer than this (s), and the inrush no longer than that. */
   private static final double INRUSH_STEP_S = 0.0015;
@@ -85,15 +92,15 @@ public record StartTransient(
     List<Moment> trace = new ArrayList<>();
     double peakA = 0;
     double lowestVolts = Double.MAX_VALUE;
-    boolean moved = false;
-    boolean stuck = false;
+    OptionalDouble firstTurnS = OptionalDouble.empty();
     int steps = (int) Math.round(seconds / spacingS);
     for (int i = 0; i <= steps; i++) {
       double now = i * spacingS;
       Moment moment = network.moment(now, state);
       trace.add(moment);
-      moved |= moment.rpm() > 5;
-      stuck |= moved && moment.rpm() <= 0.5 && moment.turns() < 1;
+      if (firstTurnS.isEmpty() && moment.turns() >= 1) {
+        firstTurnS = OptionalDouble.of(now);
+      }
       int parts =
           Math.max(
               now < INRUSH_S ? (int) Math.ceil(spacingS / INRUSH_STEP_S) : 1,
@@ -104,7 +111,19 @@ public record StartTransient(
         network.step(state, spacingS / parts);
       }
     }
-    return new StartTransient(trace, peakA, lowestVolts, moved && !stuck);
+    return new StartTransient(trace, peakA, Math.max(0, lowestVolts), firstTurnS);
+  }
+
+  /**
+   * True when it turns once within {@link #PASSES_WITHIN_S}; a key held for less says nothing else.
+   */
+  public boolean passesFirstCompression() {
+    return firstTurnS.isPresent() && firstTurnS.getAsDouble() <= PASSES_WITHIN_S;
+  }
+
+  /** True when the first compression holds it up noticeably before it goes on. */
+  public boolean hesitates() {
+    return passesFirstCompression() && firstTurnS.getAsDouble() > HESITATES_FROM_S;
   }
 
   /** Mean of the last whole cycles: current, voltage and speed of steady cranking. */
@@ -123,11 +142,19 @@ public record StartTransient(
     /** From this speed on friction no longer turns round within a step (rad/s). */
     private static final double TURNING = 6;
 
+    /** Leakage counts while turned no faster than this (rad/s); beyond, it is in the drag. */
+    private static final double CRAWLING = 5;
+
     private final BatteryCircuit battery;
     private final BatteryAt cold;
     private final Starter starter;
     private final Engine.DragAt drag;
+    private final Compression compression;
     private final Compression.FromRest gas;
+    private final double leakSeconds;
+    private final double accessoryA;
+    private int deadCentre;
+    private double trapped = 1;
     private final double pathOhm;
     private double openVolts;
     private double ohm;
@@ -149,7 +176,11 @@ public record StartTransient(
       this.cold = cold;
       this.starter = engine.starter();
       this.drag = engine.dragAt(temperatureC);
-      this.gas = engine.compression().fromRest(REST_ANGLE);
+      this.compression = engine.compression();
+      this.gas = compression.fromRest(REST_ANGLE);
+      this.leakSeconds = compression.leakSeconds();
+      this.deadCentre = compression.nearestDeadCentre(REST_ANGLE);
+      this.accessoryA = engine.accessoryA();
       this.pathOhm = engine.cableMilliohm() / 1000 + starter.windingOhm(temperatureC);
     }
 
@@ -172,7 +203,23 @@ public record StartTransient(
         state[i] +=
             seconds / 6 * (slopes[0][i] + 2 * slopes[1][i] + 2 * slopes[2][i] + slopes[3][i]);
       }
-      drain(state, 0.5 * (before + state[CURRENT]) + Cranking.ACCESSORY_A, seconds);
+      drain(state, 0.5 * (before + state[CURRENT]) + accessoryA, seconds);
+      leak(state, seconds);
+    }
+
+    /**
+     * A cylinder that is crawled through its compression leaks it off within tenths of a second, so
+     * that the starter gets over in the end; each new compression begins full.
+     */
+    private void leak(double[] state, double seconds) {
+      int nearest = compression.nearestDeadCentre(state[ANGLE]);
+      if (nearest != deadCentre) {
+        deadCentre = nearest;
+        trapped = 1;
+      }
+      double crawling = CRAWLING * CRAWLING / (CRAWLING * CRAWLING + state[SPEED] * state[SPEED]);
+      double rate = compression.pressureShare(state[ANGLE]) / leakSeconds * crawling;
+      trapped *= Math.exp(-seconds * Math.max(0, rate));
     }
 
     /** The wells move so little in one step that they follow it, instead of going with it. */
@@ -194,9 +241,10 @@ public record StartTransient(
     void derivatives(double[] state, double[] into) {
       double currentA = state[CURRENT];
       double speed = state[SPEED];
-      double drawnA = currentA + Cranking.ACCESSORY_A;
+      double drawnA = currentA + accessoryA;
       double counter =
-          starter.voltSecondsPerRadian() * speed + Starter.BRUSH_VOLTS * tanh(currentA / 2);
+          starter.voltSecondsPerRadian(currentA) * speed
+              + starter.brushVolts() * tanh(currentA / 2);
       double friction =
           turning
               ? frictionAtSpeed + frictionSlope * (speed - frictionSpeed)
@@ -204,7 +252,8 @@ public record StartTransient(
       into[CURRENT] =
           (openVolts - drawnA * ohm - state[TRANSFER] - currentA * pathOhm - counter) / inductanceH;
       into[SPEED] =
-          (starter.torque(currentA) - friction - gas.torque(state[ANGLE])) / starter.inertiaKgM2();
+          (starter.torque(currentA) - friction - trapped * gas.torque(state[ANGLE]))
+              / starter.inertiaKgM2();
       into[ANGLE] = speed;
       into[TRANSFER] =
           (drawnA - transferA - transferSiemens * (state[TRANSFER] - transferVolts)) / layerFarads;
@@ -253,14 +302,14 @@ public record StartTransient(
 
     private double volts(double[] state) {
       return cold.openVolts(state[SURFACE])
-          - cold.ohmicVolts(state[SURFACE], state[CURRENT] + Cranking.ACCESSORY_A)
+          - cold.ohmicVolts(state[SURFACE], state[CURRENT] + accessoryA)
           - state[TRANSFER];
     }
 
     Moment moment(double seconds, double[] state) {
       return new Moment(
           seconds,
-          volts(state),
+          Math.max(0, volts(state)),
           state[CURRENT],
           state[SPEED] * 60 / (2 * Math.PI),
           (state[ANGLE] - REST_ANGLE) / (2 * Math.PI));

@@ -16,6 +16,8 @@ public record Tries(List<Try> tries) {
   /** Rest between tries (s); common practice. */
   public static final double REST_SECONDS = 30;
 
+  private static final int STEPS = 10;
+
   /** Most tries ever counted. */
   public static final int MOST = 200;
 
@@ -43,27 +45,50 @@ public record Tries(List<Try> tries) {
    */
   public static Tries of(
       Cranking cranking, ChargeState from, Optional<Protection> protection, int count) {
+    return of(cranking, from, protection, count, false);
+  }
+
+  /** As above, but the first that is fast enough is the last. */
+  public static Tries untilItStarts(
+      Cranking cranking, ChargeState from, Optional<Protection> protection, int count) {
+    return of(cranking, from, protection, count, true);
+  }
+
+  private static Tries of(
+      Cranking cranking,
+      ChargeState from,
+      Optional<Protection> protection,
+      int count,
+      boolean untilItStarts) {
     Check.within("tries", count, 1, MOST, "");
     BatteryCircuit battery = cranking.battery();
     double engineC = from.temperatureC();
+    double accessoryA = cranking.engine().accessoryA();
     List<Try> tries = new ArrayList<>();
     ChargeState state = from;
     for (int i = 0; i < count && state.charge() > battery.lowestTrustedCharge(); i++) {
       CrankPoint point = cranking.crank(state, engineC);
-      double drawn = point.currentA() + Cranking.ACCESSORY_A;
+      double drawn = point.currentA() + accessoryA;
       double charge = state.charge();
       Protection.Cause opens =
           protection
               .map(each -> each.opensAt(point.volts(), charge, drawn, CRANK_SECONDS))
               .orElse(Protection.Cause.NONE);
-      tries.add(new Try(point, state, cranking.sureness(point, engineC) >= 0, opens));
-      if (opens != Protection.Cause.NONE) {
+      boolean starts = cranking.isFastEnough(point, engineC);
+      tries.add(new Try(point, state, starts, opens));
+      if (opens != Protection.Cause.NONE || (starts && untilItStarts)) {
         break;
       }
-      ChargeState cranked = battery.afterSoaking(state, drawn, CRANK_SECONDS, engineC);
-      state = battery.afterSoaking(cranked, 0, REST_SECONDS, engineC);
+      ChargeState cranked = battery.afterSoaking(state, drawn, CRANK_SECONDS, engineC, STEPS);
+      state = battery.afterSoaking(cranked, 0, REST_SECONDS, engineC, STEPS);
     }
     return new Tries(tries);
+  }
+
+  /** Minutes from the first key to the end of the last try (min). */
+  public double minutesToStart() {
+    int last = firstThatStarts().orElse(Math.max(1, tries.size()));
+    return (last * CRANK_SECONDS + (last - 1) * REST_SECONDS) / 60;
   }
 
   /**

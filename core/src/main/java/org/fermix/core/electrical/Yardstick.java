@@ -62,7 +62,7 @@ public record Yardstick(List<Conversion> conversions) {
     double amps = same ? printed.amps() : circuit.ratedAmps(test);
     double sigma = same ? 0 : Math.hypot(printed.test().trade().sigma(), test.trade().sigma());
     if (!circuit.chemistry().isLead()) {
-      sigma *= NOT_LEAD_FACTOR;
+      sigma = Math.hypot(NOT_LEAD_FACTOR * sigma, circuit.resistanceSigma());
     }
     return new Conversion(
         test, amps, Band.ratio(amps, sigma), same, circuit.laterStages(test, amps));

@@ -8,57 +8,10 @@ import java.util.random.RandomGeneratorFactory;
 import org.fermix.core.Examples;
 import org.fermix.core.machine.Engine;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 class CrankingModelTest {
   private static final BatteryCircuit AGM_70 = Examples.circuit("agm", 70, 20.5, 760);
   private static final Engine SALOON = Examples.engine("petrol-car", 2.0, 4, "5W-30");
-
-  /**
-   * The colleague's prototype; its transient was cross-checked with ngspice. A regression check.
-   */
-  @ParameterizedTest
-  @CsvSource({
-    "25, 172.0, 11.656, 266.6",
-    "0, 223.1, 10.986, 225.7",
-    "-18, 291.7, 10.153, 172.2",
-    "-30, 358.6, 9.261, 118.0"
-  })
-  void regressionOfSteadyCranking(double temperatureC, double amps, double volts, double rpm) {
-    CrankPoint point = new Cranking(AGM_70, SALOON).crank(ChargeState.rested(1, temperatureC));
-    assertThat(point.currentA()).isCloseTo(amps, within(amps * 0.005));
-    assertThat(point.volts()).isCloseTo(volts, within(0.02));
-    assertThat(point.rpm()).isCloseTo(rpm, within(rpm * 0.005));
-  }
-
-  /**
-   * Starter currents at 20 °C, ranges seen in the workshop (common practice, no source): medium
-   * petrol 110 to 180 A, V8 180 to 280 A, diesel car 200 to 320 A, large V-twin 120 to 220 A.
-   */
-  @ParameterizedTest
-  @CsvSource({
-    "petrol-car, 2.0, 4, agm, 70, 20, 700, 110, 180",
-    "petrol-car, 5.7, 8, agm, 70, 20, 700, 180, 290",
-    "diesel-car, 2.0, 4, efb, 75, 19, 730, 200, 320",
-    "motorcycle-multi, 1.2, 2, agm, 18, 6.3, 270, 110, 220"
-  })
-  void warmCurrentsAreThoseSeenInTheWorkshop(
-      String type,
-      double litres,
-      int cylinders,
-      String chemistry,
-      double ah,
-      double kg,
-      double cca,
-      double lowA,
-      double highA) {
-    Engine engine = Examples.engine(type, litres, cylinders, "5W-30");
-    CrankPoint point =
-        new Cranking(Examples.circuit(chemistry, ah, kg, cca), engine)
-            .crank(ChargeState.rested(1, 20));
-    assertThat(point.currentA()).isBetween(lowA, highA);
-  }
 
   /**
    * Engine need over temperature, handbook chart: 155 % at 0 °C and 210 % at −17.8 °C of the torque

@@ -126,27 +126,6 @@ class RatingReferenceTest {
     assertThat(hours).isCloseTo(20, within(0.3));
   }
 
-  /**
-   * The colleague's prototype: the port computes the same. A regression check, not an outside one.
-   * 1.5 % is allowed because lithium's lowest voltage falls within the first seconds and depends on
-   * the step; ours agrees with steps five times finer (see the first test).
-   */
-  @ParameterizedTest
-  @CsvSource({
-    "flooded, 60, 15, 540, 4.609",
-    "agm, 70, 20.5, 760, 3.695",
-    "agm, 18, 6.3, 270, 10.086",
-    "lfp, 6, 1.25, 130, 8.203",
-    "sodium, 50, 9, 700, 4.145",
-    "gel, 60, 19, 450, 5.330",
-    "efb, 65, 17, 650, 3.909"
-  })
-  void regressionOfTheCalibratedResistance(
-      String chemistry, double ah, double kg, double cca, double milliohm) {
-    BatteryCircuit battery = Examples.circuit(chemistry, ah, kg, cca);
-    assertThat(1000 * battery.resistanceOhm()).isCloseTo(milliohm, within(0.015 * milliohm));
-  }
-
   @Test
   void doubleVoltageAtTheSameRatingDoublesResistance() {
     BatteryCircuit twelve = Examples.circuit("flooded", 60, 15, 540);
@@ -237,8 +216,9 @@ class RatingReferenceTest {
   void flatteringLabelsAreReadDown() {
     CredibleRating flattering = CredibleRating.of(Examples.label("lfp", 1200, 20, 45, 3, 300));
     assertThat(flattering.asPrinted()).isFalse();
-    assertThat(flattering.rating().amps()).isCloseTo(500, within(1e-9));
-    assertThat(CredibleRating.of(Examples.label("lfp", 400, 20, 45, 3, 300)).asPrinted()).isTrue();
+    assertThat(flattering.rating().amps()).isBetween(250.0, 400.0);
+    assertThat(flattering.sigma()).isBetween(0.2, 0.4);
+    assertThat(CredibleRating.of(Examples.label("lfp", 240, 20, 45, 3, 300)).asPrinted()).isTrue();
     assertThat(CredibleRating.of(Examples.label("flooded", 2000, 40, 60, 12, 300)).asPrinted())
         .isFalse();
   }

@@ -83,6 +83,7 @@ class SpiceReferenceTest {
     "petrol-car, 2.0, 4, 5W-30, agm, 70, 20.5, 760, -18",
     "petrol-car, 5.7, 8, 10W-30, flooded, 60, 15, 600, 0",
     "diesel-car, 1.9, 4, 5W-30, efb, 70, 18.4, 680, 21",
+    "motorcycle-single, 0.4, 1, 10W-40, agm, 9, 3.4, 140, 5",
     "motorcycle-multi, 1.2, 2, 10W-40, agm, 18, 6.3, 270, 10",
     "snowmobile, 0.6, 2, two-stroke mix, agm, 18, 6.3, 270, -20"
   })
@@ -120,6 +121,7 @@ class SpiceReferenceTest {
   @CsvSource({
     "petrol-car, 2.0, 4, 5W-30, agm, 70, 20.5, 760, -18",
     "diesel-car, 1.9, 4, 5W-30, efb, 70, 18.4, 680, 25",
+    "motorcycle-single, 0.4, 1, 10W-40, agm, 9, 3.4, 140, 5",
     "motorcycle-multi, 1.2, 2, 10W-40, agm, 18, 6.3, 270, 10",
     "aircraft, 5.9, 4, 15W-50, agm, 25, 12, 350, 20"
   })

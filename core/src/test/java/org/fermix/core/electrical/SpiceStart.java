@@ -23,16 +23,18 @@ public final class SpiceStart {
         "\n",
         "start",
         Spice.battery(battery, 1, temperatureC),
-        "BLOAD load 0 V=i(VM)+10",
+        "BLOAD load 0 V=i(VM)+" + engine.accessoryA(),
         "VM out m1 0",
         "RM m1 m2 " + ohm,
         "LM m2 m3 " + starter.inductanceH() + " ic=0",
-        "BM m3 0 V=" + kE + "*v(w)+1.4*tanh(i(VM)/2)",
+        "BM m3 0 V=" + kE + "*v(w)+" + starter.brushVolts() + "*tanh(i(VM)/2)",
         "CJ w 0 " + starter.inertiaKgM2() + " ic=0",
         "BT 0 w I=0.85*" + kE + "*max(i(VM)-" + starter.idleA() + ",0)",
         "CA angle 0 1 ic=" + StartTransient.REST_ANGLE,
         "BA 0 angle I=v(w)",
-        "BG w 0 I=" + (gas ? gasTorque(engine) : "0"),
+        "CQ q 0 1 ic=1",
+        "BQ 0 q I=" + (gas ? leak(engine) : "0"),
+        "BG w 0 I=" + (gas ? "v(q)*(" + gasTorque(engine) + ")" : "0"),
         "BD w 0 I=("
             + drag.constantNm()
             + "+"
@@ -42,13 +44,39 @@ public final class SpiceStart {
         "");
   }
 
+  /**
+   * What a crawled compression leaks off, written out a second time: the share of the trapped gas
+   * is the voltage of a capacitor, filled again within a few hundredths of a turn after each change
+   * from one cylinder to the next.
+   */
+  private static String leak(Engine engine) {
+    double swept = engine.displacementLitres() / 1000 / engine.cylinders();
+    double clearance = swept / (engine.engineClass().drag().compressionRatio() - 1);
+    double cycle = engine.engineClass().twoStroke() ? 2 * Math.PI : 4 * Math.PI;
+    double spacing = cycle / engine.cylinders();
+    double seconds = 0.3 * Math.pow(engine.cylinderLitres() / 0.5, 2.0 / 3);
+    double peak = Math.pow((swept + clearance) / clearance, 1.25) - 1;
+    String turned = "((v(angle)-" + Math.PI + ")/" + spacing + "+0.5)";
+    String sinceChange = "(" + turned + "-floor(" + turned + "))*" + spacing;
+    String own = "(" + Math.PI + "+(" + turned + "-floor(" + turned + ")-0.5)*" + spacing + ")";
+    String volume = "(" + clearance + "+" + swept / 2 + "*(1+cos(" + own + ")))";
+    String share = "(pow(" + (swept + clearance) + "/" + volume + ",1.25)-1)/" + peak;
+    return "-v(q)*"
+        + share
+        + "/"
+        + seconds
+        + "*25/(25+v(w)*v(w))+3e4*(1-v(q))*u(0.02-"
+        + sinceChange
+        + ")";
+  }
+
   /** The polytropic gas torque of each cylinder, written out a second time for the simulator. */
   private static String gasTorque(Engine engine) {
     double swept = engine.displacementLitres() / 1000 / engine.cylinders();
     double clearance = swept / (engine.engineClass().drag().compressionRatio() - 1);
     double cycle = 4 * Math.PI;
     double held =
-        engine.engineClass().id().startsWith("motorcycle")
+        engine.cylinderLitres() >= engine.engineClass().drag().decompressorFromLitres()
             ? 0.2
             : engine.engineClass().drag().compressionHeld();
     StringBuilder sum = new StringBuilder("0");

@@ -1,0 +1,90 @@
+package org.fermix.core.electrical;
+
+import org.fermix.core.quantity.Normal;
+
+/**
+ * By how much a start succeeds, with the spread that uncertain inputs give it: the speed against
+ * the speed needed, the voltage against the floor, and the current against what the battery's own
+ * protection lets pass; docs/model.md, section 2.
+ *
+ * @param point steady cranking; may lie beyond the stall
+ * @param neededRpm speed needed to fire (rpm)
+ * @param speed ln(speed / needed), its tangent below a fifth (1)
+ * @param speedSigma standard deviation of that (1)
+ * @param volts above the floor (V)
+ * @param voltsSigma standard deviation of that (V)
+ * @param correlation of the two (1)
+ * @param rpmSigma standard deviation of the speed alone (rpm)
+ * @param amps ln(limit / current) in its own standard deviations; infinite without a limit
+ */
+public record StartMargin(
+    CrankPoint point,
+    double neededRpm,
+    double speed,
+    double speedSigma,
+    double volts,
+    double voltsSigma,
+    double correlation,
+    double rpmSigma,
+    double amps) {
+  /** Between these the law of two variables is taken, beyond them the lesser margin (σ). */
+  private static final double LOWEST = -2.5;
+
+  private static final double HIGHEST = 3;
+
+  /**
+   * The straight lines are hopeful: a start that is hindered loses more speed than one that is
+   * helped gains. So much is taken off where both margins count (σ); fitted to draws of the full
+   * model on other machines than those the calibration test draws.
+   */
+  private static final double HOPEFUL = 0.07;
+
+  /** Over so many standard deviations one goes over into the other. */
+  private static final double BLEND = 1;
+
+  /** Chance that it starts (1). */
+  public double chance() {
+    return Normal.cumulative(sureness());
+  }
+
+  /**
+   * How surely it starts, in standard deviations: 0 is an even chance. Both margins must hold; they
+   * share most of their causes, so their correlation counts.
+   */
+  public double sureness() {
+    double x = speed / speedSigma;
+    double y = volts / voltsSigma;
+    double lesser = Math.min(Math.min(x, y), amps);
+    double share =
+        Math.min(
+            1,
+            Math.max(
+                0, Math.min((lesser - LOWEST) / BLEND + 0.5, (HIGHEST - lesser) / BLEND + 0.5)));
+    if (share == 0) {
+      return lesser;
+    }
+    double both = Normal.cumulative(x, y, correlation);
+    if (Double.isFinite(amps)) {
+      both *= Normal.cumulative(amps);
+    }
+    double sure = Normal.inverse(Math.max(1e-9, Math.min(1 - 1e-9, both)));
+    return share * Math.min(lesser, sure - HOPEFUL) + (1 - share) * lesser;
+  }
+
+  /** What decides whether it starts. */
+  public Limit limit() {
+    double x = speed / speedSigma;
+    double y = volts / voltsSigma;
+    if (amps < Math.min(x, y)) {
+      return Limit.CURRENT;
+    }
+    return x <= y ? Limit.SPEED : Limit.VOLTS;
+  }
+
+  /** The margin that is the least. */
+  public enum Limit {
+    SPEED,
+    VOLTS,
+    CURRENT
+  }
+}
