@@ -78,7 +78,7 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
     volts(findings, source, chemistry, verdict, worth);
     temperature(findings, chemistry, temperatureC);
     current(findings, source, chemistry, ampHours);
-    if (source.desulfates() && !chemistry.id().equals("flooded") && !chemistry.id().equals("efb")) {
+    if (source.desulfates() && !chemistry.traits().mayBeEqualised()) {
       findings.add(
           new Finding(
               Code.DESULFATE_HARMS, source.topVolts(), chemistry.charging().neverExceedVolts()));
@@ -126,13 +126,11 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
   }
 
   private static Code overcharge(Chemistry chemistry) {
-    if (!chemistry.isLead()) {
-      return Code.PROTECTION_OPENS;
-    }
-    return switch (chemistry.id()) {
-      case "gel" -> Code.GEL_BUBBLES;
-      case "agm" -> Code.DRIES_OUT;
-      default -> Code.LOSES_WATER;
+    return switch (chemistry.traits().overcharge()) {
+      case LOSES_WATER -> Code.LOSES_WATER;
+      case DRIES_OUT -> Code.DRIES_OUT;
+      case BUBBLES -> Code.GEL_BUBBLES;
+      case PROTECTION_OPENS -> Code.PROTECTION_OPENS;
     };
   }
 
@@ -147,7 +145,7 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
 
   private static void current(
       List<Finding> findings, ChargeSource source, Chemistry chemistry, double ampHours) {
-    double most = chemistry.acceptance().mostPerHour() * ampHours;
+    double most = chemistry.acceptance().recommendedPerHour() * ampHours;
     if (source.isOnEngine()) {
       if (chemistry.family() == Chemistry.Family.LITHIUM
           && source.kind() == ChargeSource.Kind.ALTERNATOR

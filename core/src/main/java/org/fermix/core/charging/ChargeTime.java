@@ -1,24 +1,23 @@
 package org.fermix.core.charging;
 
-import org.fermix.core.chemistry.AcceptanceParameters;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Roots;
 
 /**
- * A charge at constant current until the battery accepts less, then a tail: I_acc = (1 − z) C / τ,
- * in closed form (docs/model.md, section 5). τ of lead doubles with 35 K of cold and grows tenfold
- * with 2 V missing from its best voltage; of lithium and sodium it doubles with 12 K. Engineering
- * estimate with the shape of practice.
+ * The time a charge takes: what the source gives until the battery accepts less, then what it
+ * accepts (docs/model.md, section 5). Added up over steps of the missing charge, each in closed
+ * form at its own voltage.
  *
- * @param constantHours at the source's current (h)
- * @param tailHours at falling current (h)
+ * @param constantHours at the source's current, or the most the battery may be given (h)
+ * @param tailHours at the falling current it accepts (h)
  * @param ampHours put in (Ah)
  */
 public record ChargeTime(double constantHours, double tailHours, double ampHours) {
   /** No charge is called fuller than this: the last half per cent never ends. */
   public static final double FULLEST = 0.995;
 
-  private static final double LEAD_BEST_VOLTS = 14.4;
+  private static final int STEPS = 60;
 
   /** All of it (h). */
   public double hours() {
@@ -48,58 +47,62 @@ public record ChargeTime(double constantHours, double tailHours, double ampHours
     Check.within("charge to reach", to, 0, FULLEST, "");
     Check.within("charge at the beginning", from, 0, to, "");
     Check.within("charging current", supplyA, 0.01, 1000, "A");
-    AcceptanceParameters acceptance = chemistry.acceptance();
-    Check.within(
-        "battery temperature", temperatureC, acceptance.coldestC(), acceptance.hottestC(), "°C");
-    Check.within(
-        "charging voltage",
-        volts,
-        Math.min(13.2, chemistry.charging().chargesFromVolts()),
-        chemistry.charging().neverExceedVolts() + 1,
-        "V");
-    double tau = acceptanceHours(chemistry, volts, temperatureC);
-    double currentA = Math.min(supplyA, mostAmps(chemistry, ampHours, temperatureC));
-    double changeover = Math.max(from, Math.min(to, 1 - currentA * tau / ampHours));
-    double constant = (changeover - from) * ampHours / (acceptance.efficiency() * currentA);
-    double tail = tau / acceptance.efficiency() * Math.log((1 - changeover) / (1 - to));
-    return new ChargeTime(constant, tail, (to - from) * ampHours / acceptance.efficiency());
+    Acceptance accepts = new Acceptance(chemistry, ampHours, volts, temperatureC);
+    double most = accepts.mostAmps();
+    double efficiency = chemistry.acceptance().efficiency();
+    if (most <= 0 || accepts.amps(to) <= 0) {
+      throw new IllegalArgumentException(
+          "a "
+              + chemistry.displayName()
+              + " battery at "
+              + temperatureC
+              + " °C gains nothing from "
+              + volts
+              + " V");
+    }
+    double limitA = Math.min(supplyA, most);
+    double constant = 0;
+    double tail = 0;
+    for (int i = 0; i < STEPS; i++) {
+      double below = from + (to - from) * i / STEPS;
+      double above = from + (to - from) * (i + 1) / STEPS;
+      double limited = (above - below) * ampHours / (efficiency * limitA);
+      double accepted = accepts.hours(below, above) / efficiency;
+      if (accepted > limited) {
+        tail += accepted;
+      } else {
+        constant += limited;
+      }
+    }
+    return new ChargeTime(constant, tail, (to - from) * ampHours / efficiency);
+  }
+
+  /**
+   * The highest charge a voltage brings a battery to in the end (1), at most {@link #FULLEST}; 0
+   * where it gains nothing at all.
+   *
+   * @param volts held, 12 V (V)
+   */
+  public static double highest(Chemistry chemistry, double volts, double temperatureC) {
+    Acceptance accepts = new Acceptance(chemistry, 1, volts, temperatureC);
+    if (accepts.mostAmps() <= 0 || accepts.amps(0) <= 0) {
+      return 0;
+    }
+    return accepts.amps(FULLEST) > 0
+        ? FULLEST
+        : Roots.crossing(accepts::headroomVolts, 0, FULLEST, 1e-4) - 1e-3;
   }
 
   /** Current accepted at a charge (A). */
   public static double acceptedAmps(
       Chemistry chemistry, double ampHours, double charge, double volts, double temperatureC) {
-    return Math.min(
-        mostAmps(chemistry, ampHours, temperatureC),
-        (1 - charge) * ampHours / acceptanceHours(chemistry, volts, temperatureC));
+    Acceptance accepts = new Acceptance(chemistry, ampHours, volts, temperatureC);
+    return Math.min(accepts.mostAmps(), accepts.amps(charge));
   }
 
-  /**
-   * Largest charging current at a temperature (A); 0 where it must not be charged. A cold lithium
-   * battery takes a tenth of its capacity up to 5 °C and three tenths up to 10 °C (estimate).
-   */
+  /** Largest charging current at a temperature (A); 0 where it must not be charged. */
   public static double mostAmps(Chemistry chemistry, double ampHours, double temperatureC) {
-    AcceptanceParameters acceptance = chemistry.acceptance();
-    if (temperatureC < acceptance.coldestC() || temperatureC > acceptance.hottestC()) {
-      return 0;
-    }
-    double share = acceptance.mostPerHour();
-    if (chemistry.family() == Chemistry.Family.LITHIUM) {
-      share = temperatureC < 5 ? Math.min(share, 0.1) : temperatureC < 10 ? 0.3 : share;
-    } else if (chemistry.family() == Chemistry.Family.SODIUM && temperatureC < 0) {
-      share = Math.min(share, 0.15);
-    }
-    return share * ampHours;
-  }
-
-  private static double acceptanceHours(Chemistry chemistry, double volts, double temperatureC) {
-    double tau = chemistry.acceptance().acceptanceHours();
-    if (!chemistry.isLead()) {
-      return tau * Math.pow(2, (25 - temperatureC) / 12);
-    }
-    double best = LEAD_BEST_VOLTS - 0.024 * (temperatureC - 25);
-    // Beyond these the law is not trusted; the estimate's own ends hold.
-    double decades = Math.max(-0.3, Math.min(0.75, (best - volts) / 2));
-    return tau * Math.pow(2, (25 - temperatureC) / 35) * Math.pow(10, decades);
+    return new Acceptance(chemistry, ampHours, 14, temperatureC).mostAmps();
   }
 
   /**

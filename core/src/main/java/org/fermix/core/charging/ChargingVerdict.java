@@ -39,8 +39,8 @@ public enum ChargingVerdict {
   public double chargeReached(Chemistry chemistry) {
     return switch (this) {
       case FULL, FULL_ABOVE_WINDOW, TOO_HIGH -> 1;
-      case PARTLY -> chemistry.charging().chargeBelowFull();
-      case TOO_LOW -> chemistry.charging().chargeBelowFull() - 0.25;
+      case PARTLY -> 0.85;
+      case TOO_LOW -> 0.60;
     };
   }
 }

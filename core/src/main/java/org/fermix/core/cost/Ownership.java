@@ -6,16 +6,31 @@ import org.fermix.core.quantity.Check;
 
 /**
  * What a choice costs over the years kept: bought at once and again whenever it wears out, with
- * what must be bought once beside it; discounted or not. Textbook arithmetic.
+ * what must be bought once beside it; discounted or not. Expected money: in one future the
+ * purchases are whole.
  *
  * @param price of the battery, fitting each time included, 0 to 100,000
  * @param extras bought once with the first: charger, regulator, tray, labour; deposits are negative
- * @param lifeYears of one battery, 0.1 to 60 y
+ * @param lives of the battery
  * @param yearsKept how long the machine is kept, 0.5 to 50 y
  * @param discountPerYear interest a year, 0 to 0.5
+ * @param rest what becomes of the life that is left at the end
  */
 public record Ownership(
-    double price, List<Extra> extras, double lifeYears, double yearsKept, double discountPerYear) {
+    double price,
+    List<Extra> extras,
+    Renewals lives,
+    double yearsKept,
+    double discountPerYear,
+    Rest rest) {
+  /** What becomes of the unused life of the last battery, alike for long- and short-lived ones. */
+  public enum Rest {
+    /** It goes with the machine: nothing is credited. */
+    GOES_WITH_IT,
+    /** The owner keeps it: it is credited for what is left in it. */
+    IS_KEPT
+  }
+
   /**
    * Something bought once.
    *
@@ -33,19 +48,18 @@ public record Ownership(
   public Ownership {
     extras = List.copyOf(extras);
     Check.within("price", price, 0, 100000, "");
-    Check.within("life", lifeYears, 0.1, 60, "y");
     Check.within("years kept", yearsKept, 0.5, 50, "y");
     Check.within("discount rate", discountPerYear, 0, 0.5, "1/y");
   }
 
-  /** A choice without extras or discount. */
-  public static Ownership plain(double price, double lifeYears, double yearsKept) {
-    return new Ownership(price, List.of(), lifeYears, yearsKept, 0);
+  /** A choice without extras or discount, whose last battery goes with the machine. */
+  public static Ownership plain(double price, Renewals lives, double yearsKept) {
+    return new Ownership(price, List.of(), lives, yearsKept, 0, Rest.GOES_WITH_IT);
   }
 
-  /** How many batteries are bought over the years kept. */
-  public int purchases() {
-    return (int) Math.ceil(yearsKept / lifeYears - 1e-9);
+  /** How many batteries are bought over the years kept, the first included (1). */
+  public double purchases() {
+    return lives.boughtBy(yearsKept);
   }
 
   /** Extras together. */
@@ -54,22 +68,25 @@ public record Ownership(
   }
 
   /**
-   * Money spent by a year from now, as present value.
+   * Money expected to be spent by a year from now, as present value.
    *
    * @param years 0 to {@link #yearsKept}
    */
   public double spentBy(double years) {
     Check.within("years", years, 0, yearsKept, "y");
-    double sum = extrasTotal();
-    for (int i = 0; i < purchases() && i * lifeYears <= years + 1e-9; i++) {
-      sum += price / Math.pow(1 + discountPerYear, i * lifeYears);
-    }
-    return sum;
+    return extrasTotal() + price * lives.discountedBy(years, discountPerYear);
   }
 
-  /** Present value of all that is spent over the years kept. */
+  /**
+   * Present value of all that is spent over the years kept. Where the owner keeps the last battery,
+   * only the life that was used is paid for: price over mean life for every year (Wald's identity).
+   */
   public double presentValue() {
-    return spentBy(yearsKept);
+    if (rest == Rest.GOES_WITH_IT) {
+      return spentBy(yearsKept);
+    }
+    double perYear = price * Math.exp(0.5 * lives.sigma() * lives.sigma()) / lives.lifeYears();
+    return extrasTotal() + perYear * annuity(discountPerYear, yearsKept);
   }
 
   /** The same as an equal sum every year: the annuity of the present value. */
@@ -84,48 +101,40 @@ public record Ownership(
         : (1 - Math.pow(1 + discountPerYear, -years)) / discountPerYear;
   }
 
+  /** Cost of each ampere-hour delivered over the cycle life; textbook arithmetic. */
+  public static double perAmpHourCycled(
+      double price, double ampHours, double depth, double cycles) {
+    return price / (ampHours * depth * cycles);
+  }
+
   /**
-   * The year from which this choice has cost less than another, to the end of the years kept; 0
-   * when from the beginning, empty when never. Both must be kept as long.
+   * The year from which this choice is expected to have cost less than another, to the end of the
+   * years kept; 0 when from the beginning, empty when never. Both must be kept as long.
    */
   public OptionalDouble cheaperFrom(Ownership other) {
     if (yearsKept != other.yearsKept) {
       throw new IllegalArgumentException(
           "both must be kept as long, were " + yearsKept + " and " + other.yearsKept + " y");
     }
-    if (presentValue() >= other.presentValue()) {
+    if (spentBy(yearsKept) >= other.spentBy(yearsKept)) {
       return OptionalDouble.empty();
     }
-    double from = 0;
-    // Money is spent only at a purchase, so only those years need looking at; latest first.
-    for (int i = 0; i < purchases(); i++) {
-      from = latestDear(other, i * lifeYears, from);
+    int steps = (int) Math.ceil(yearsKept * STEPS_PER_YEAR);
+    for (int i = steps; i >= 0; i--) {
+      double year = yearsKept * i / steps;
+      if (spentBy(year) >= other.spentBy(year)) {
+        return OptionalDouble.of(Math.min(yearsKept, yearsKept * (i + 1) / steps));
+      }
     }
-    for (int i = 0; i < other.purchases(); i++) {
-      from = latestDear(other, i * other.lifeYears, from);
-    }
-    return OptionalDouble.of(from);
+    return OptionalDouble.of(0);
   }
 
-  private double latestDear(Ownership other, double year, double from) {
-    if (year > yearsKept || spentBy(year) < other.spentBy(year)) {
-      return from;
-    }
-    return Math.max(from, nextPurchaseAfter(other, year));
-  }
-
-  private double nextPurchaseAfter(Ownership other, double year) {
-    double own = (Math.floor(year / lifeYears + 1e-9) + 1) * lifeYears;
-    double others = (Math.floor(year / other.lifeYears + 1e-9) + 1) * other.lifeYears;
-    return Math.min(yearsKept, Math.min(own, others));
-  }
+  private static final int STEPS_PER_YEAR = 12;
 
   /** The price of this battery at which both choices cost the same; below 0 when none does. */
   public double priceToMatch(Ownership other) {
     double perUnit =
-        price == 0
-            ? new Ownership(1, List.of(), lifeYears, yearsKept, discountPerYear).presentValue()
-            : (presentValue() - extrasTotal()) / price;
+        new Ownership(1, List.of(), lives, yearsKept, discountPerYear, rest).presentValue();
     return (other.presentValue() - extrasTotal()) / perUnit;
   }
 }

@@ -1,89 +1,136 @@
 package org.fermix.core.life;
 
+import java.util.Optional;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.LifeParameters;
+import org.fermix.core.chemistry.Plates;
+import org.fermix.core.machine.History;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Spread;
 
 /**
- * Years of life in an owner's heat and use: 1/L = 1/L(T) + Σ nᵢ/N(Dᵢ), with calendar life L(T) =
- * L₂₅ 2^((25 − T)/d) (Arrhenius' rule of thumb) and cycle life N(D) = N₁ D^−p (Miner's sum of
- * damage); docs/model.md, section 6. Rough: the band is wide and is part of the answer.
+ * Years of life in an owner's heat and use: 1/L = 1/L(T) + Σ nᵢ/N(Dᵢ) + lost capacity/0.4, with
+ * calendar life L(T) = L₂₅ 2^((25 − T)/d) (Arrhenius' rule of thumb), cycle life N(D) = N₁ D^−p
+ * (Miner's sum of damage) and capacity lost to sulfation; docs/model.md, section 6. Rough: the band
+ * is wide and is part of the answer.
  *
  * @param calendarYears L(T) (y)
  * @param cyclingPerYear share of life used by cycles each year (1/y)
+ * @param sulfationPerYear share of life used by standing and driving undercharged each year (1/y)
+ * @param historyFactor what the owner's own history makes of it (1)
+ * @param sigma standard deviation of ln(life) (1)
  */
-public record LifeEstimate(double calendarYears, double cyclingPerYear) {
-  /** Standard deviation of ln(life); estimate. */
-  public static final double SIGMA = 0.35;
-
+public record LifeEstimate(
+    double calendarYears,
+    double cyclingPerYear,
+    double sulfationPerYear,
+    double historyFactor,
+    double sigma) {
   /** Capacity lost to sulfation that ends a starting battery's life; engineering estimate. */
   private static final double LOSS_AT_END = 0.4;
 
-  private static final double UNDERCHARGED_BELOW = 0.9;
+  /** How one piece's life differs from the next in the same use (ln); estimate. */
+  private static final double PIECE_SIGMA = 0.35;
+
+  private static final double LEAST_DEPTH = 1e-4;
   private static final double DAYS_PER_YEAR = 365.25;
-  private static final double DEPTH_OF_A_START = 0.01;
+
+  /** Wear of health: 1/(1 + 0.25 x^1.7) at x lives; estimate. */
+  private static final double WEAR = 0.25;
+
+  private static final double WEAR_EXPONENT = 1.7;
+
+  /** No battery is followed further down (1). */
+  public static final double LEAST_HEALTH = 0.2;
 
   /**
-   * The estimate.
+   * What a year does to it.
    *
-   * @param meanTemperatureC of the battery over the year, −20 to 60 °C; cooler than 25 °C the
-   *     calendar life at 25 °C holds, since other causes then end it (handbook rule)
+   * @param meanC of the battery over the year, −40 to 70 °C; cooler than 25 °C the calendar life at
+   *     25 °C holds, since other causes then end it (handbook rule)
    * @param startsPerDay 0 to 100
+   * @param startDepth share of capacity one start takes (1)
+   * @param drainDepth share of capacity drawn a day with everything off (1)
    * @param sessionsPerYear how often something runs with the engine off (1/y)
-   * @param sessionDepth share of capacity one such session takes, 0 to 1
+   * @param sessionDepth share of capacity one such session takes (1)
+   * @param sulfationPerYear capacity lost by standing and driving undercharged (1/y)
    */
-  public static LifeEstimate of(
-      Chemistry chemistry,
-      double meanTemperatureC,
+  public record Year(
+      double meanC,
       double startsPerDay,
+      double startDepth,
+      double drainDepth,
       double sessionsPerYear,
-      double sessionDepth) {
-    Check.within("mean temperature", meanTemperatureC, -20, 60, "°C");
-    Check.within("starts a day", startsPerDay, 0, 100, "");
-    LifeParameters life = chemistry.life();
+      double sessionDepth,
+      double sulfationPerYear) {
+    /** Refuses what no year has. */
+    public Year {
+      Check.within("mean temperature", meanC, -40, 70, "°C");
+      Check.within("starts a day", startsPerDay, 0, 100, "");
+    }
+  }
+
+  /** The estimate. */
+  public static LifeEstimate of(Chemistry chemistry, Plates plates, Year year) {
+    LifeParameters life = chemistry.life(plates);
     double calendar =
-        life.calendarYears() * Math.min(1, Math.pow(2, (25 - meanTemperatureC) / life.halvingK()));
+        life.calendarYears() * Math.min(1, Math.pow(2, (25 - year.meanC()) / life.halvingK()));
     double cycling =
-        startsPerDay * DAYS_PER_YEAR / cycles(life, DEPTH_OF_A_START)
-            + sessionsPerYear / cycles(life, Math.max(DEPTH_OF_A_START, Math.min(1, sessionDepth)));
-    return new LifeEstimate(calendar, cycling);
+        DAYS_PER_YEAR * year.startsPerDay() / cycles(life, year.startDepth())
+            + DAYS_PER_YEAR / cycles(life, year.drainDepth())
+            + year.sessionsPerYear() / cycles(life, year.sessionDepth());
+    return new LifeEstimate(
+        calendar, cycling, year.sulfationPerYear() / LOSS_AT_END, 1, Spread.LIFE.sigma());
   }
 
   /** Expected life (y). */
   public double years() {
-    return 1 / (1 / calendarYears + cyclingPerYear);
+    return historyFactor / (1 / calendarYears + cyclingPerYear + sulfationPerYear);
+  }
+
+  /**
+   * The estimate, moved by what its owner has seen here: how long a battery lasted against what
+   * this model would have expected of the one they had, each believed by its spread (normal laws in
+   * the logarithm).
+   *
+   * @param expectedYears what the model expects of the kind of battery they had (y)
+   */
+  public LifeEstimate seen(Optional<History> history, double expectedYears) {
+    if (history.isEmpty()) {
+      return this;
+    }
+    double own = Spread.LIFE.sigma() * Spread.LIFE.sigma();
+    double theirs = PIECE_SIGMA * PIECE_SIGMA / history.get().batteries();
+    double trust = own / (own + theirs);
+    double shift = trust * Math.log(history.get().yearsEach() / expectedYears);
+    return new LifeEstimate(
+        calendarYears,
+        cyclingPerYear,
+        sulfationPerYear,
+        Math.exp(shift),
+        Math.sqrt(own * theirs / (own + theirs)));
+  }
+
+  /** The same, moved as another estimate was by what its owner has seen. */
+  public LifeEstimate moved(LifeEstimate as) {
+    return new LifeEstimate(
+        calendarYears, cyclingPerYear, sulfationPerYear, as.historyFactor(), as.sigma());
   }
 
   /** Where it lies eight times in ten (y). */
   public Band band() {
-    return Band.ratio(years(), SIGMA);
+    return Band.ratio(years(), Math.hypot(sigma, PIECE_SIGMA / 2));
   }
 
   /**
-   * Health at an age: 1 − 0.2 (age/life)^1.5, so that the end of life is 80 % of rated capacity;
-   * not below 0.4. A guess until something is measured.
+   * Health at an age: 1/(1 + 0.25 x^1.7) with x the share of its life, so that a life ends at 80 %
+   * of rated capacity and wear goes on beyond; not below {@link #LEAST_HEALTH}. A guess until
+   * something is measured.
    */
   public double healthAt(double ageYears) {
-    return Math.max(0.4, 1 - 0.2 * Math.pow(ageYears / years(), 1.5));
-  }
-
-  /**
-   * The estimate with what shortens a life further.
-   *
-   * @param sulfationPerYear share of capacity lost to sulfation a year, see {@link Sulfation} (1/y)
-   * @param chargeReached charge it reaches in use; lead kept below 0.9 sulfates (1)
-   */
-  public LifeEstimate withAbuse(
-      Chemistry chemistry, double sulfationPerYear, double chargeReached) {
-    Check.within("sulfation", sulfationPerYear, 0, 20, "1/y");
-    Check.within("charge reached", chargeReached, 0, 1, "");
-    double chronic =
-        chemistry.isLead() && chargeReached < UNDERCHARGED_BELOW
-            ? 12 * Sulfation.perMonth(chargeReached, 25)
-            : 0;
-    return new LifeEstimate(
-        calendarYears, cyclingPerYear + (sulfationPerYear + chronic) / LOSS_AT_END);
+    double x = Math.max(0, ageYears) / years();
+    return Math.max(LEAST_HEALTH, 1 / (1 + WEAR * Math.pow(x, WEAR_EXPONENT)));
   }
 
   /** Cycles to end of life at a depth (1). */
@@ -93,6 +140,7 @@ public record LifeEstimate(double calendarYears, double cyclingPerYear) {
   }
 
   private static double cycles(LifeParameters life, double depth) {
-    return life.cyclesToEmpty() * Math.pow(depth, -life.cycleExponent());
+    return life.cyclesToEmpty()
+        * Math.pow(Math.max(LEAST_DEPTH, Math.min(1, depth)), -life.cycleExponent());
   }
 }

@@ -8,6 +8,9 @@ import org.fermix.core.quantity.Check;
  * known figure of the life model.
  */
 public final class Sulfation {
+  /** Standing fuller than this costs a lead battery nothing (1). */
+  public static final double FROM_CHARGE = 0.9;
+
   private Sulfation() {}
 
   /**
@@ -20,10 +23,10 @@ public final class Sulfation {
     Check.within("charge", charge, 0, 1, "");
     Check.within("temperature", temperatureC, -40, 60, "°C");
     double at25C;
-    if (charge >= 0.9) {
+    if (charge >= FROM_CHARGE) {
       at25C = 0;
     } else if (charge >= 0.75) {
-      at25C = 0.01 * (0.9 - charge) / 0.15;
+      at25C = 0.01 * (FROM_CHARGE - charge) / 0.15;
     } else if (charge >= 0.5) {
       at25C = 0.01 + 0.02 * (0.75 - charge) / 0.25;
     } else {

@@ -1,6 +1,6 @@
 /**
  * How many years it lasts in this use and heat. Start at {@link org.fermix.core.life.LifeEstimate}.
- * Uses quantity, chemistry.
+ * Uses quantity, chemistry, machine.
  */
 @NullMarked
 package org.fermix.core.life;

@@ -14,9 +14,12 @@ import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.charging.ChargeTime;
 import org.fermix.core.charging.ChargingVerdict;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plates;
+import org.fermix.core.chemistry.ProtectionParameters;
+import org.fermix.core.life.Sulfation;
+import org.fermix.core.machine.Seasons;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.storage.Drain;
-import org.fermix.core.storage.Seasons;
 import org.fermix.core.storage.Storage;
 
 /**
@@ -41,8 +44,8 @@ public record LayUp(
     Map<Storage.Threshold, LocalDate> untouched,
     List<Advice> advice,
     double maintainerAmps) {
-  /** Lead is charged again before it falls below this (1): 12.4 V and a little; handbook. */
-  public static final double LEAD_TOP_UP = 0.80;
+  /** Lead is charged again before it falls below this (1): here standing begins to cost it life. */
+  public static final double LEAD_TOP_UP = Sulfation.FROM_CHARGE;
 
   /** Lithium and sodium are looked at when they fall to this (1); estimate. */
   public static final double OTHER_TOP_UP = 0.35;
@@ -98,6 +101,7 @@ public record LayUp(
   /**
    * What is asked.
    *
+   * @param plates how it is built
    * @param ampHours its capacity now, 0.5 to 1,000 Ah
    * @param drain of the machine while parked
    * @param coldestC the coldest it can get there (°C)
@@ -107,6 +111,7 @@ public record LayUp(
    */
   public record Question(
       Chemistry chemistry,
+      Plates plates,
       double ampHours,
       Drain drain,
       Seasons seasons,
@@ -137,7 +142,14 @@ public record LayUp(
     }
 
     private Storage storage(Drain by, LocalDate from) {
-      return new Storage(chemistry, ampHours, by, seasons, from.getDayOfYear() - 1);
+      return new Storage(
+          chemistry,
+          plates,
+          ampHours,
+          by,
+          seasons,
+          from.getDayOfYear() - 1,
+          chemistry.protection().map(ProtectionParameters::lowestCharge).orElse(0.0));
     }
   }
 
@@ -222,12 +234,17 @@ public record LayUp(
       if (!mayCharge(charger, question, temperatureC)) {
         continue;
       }
+      double reached =
+          Math.min(to, ChargeTime.highest(question.chemistry(), charger.topVolts(), temperatureC));
+      if (reached <= from) {
+        continue;
+      }
       double each =
           ChargeTime.of(
                   question.chemistry(),
                   question.ampHours(),
                   from,
-                  to,
+                  reached,
                   charger.amps(),
                   charger.topVolts(),
                   temperatureC)

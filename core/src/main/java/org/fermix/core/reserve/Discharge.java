@@ -121,7 +121,7 @@ public record Discharge(
           step /= 4;
           continue;
         }
-        double volts = battery.volts(next, amps(next));
+        double volts = battery.slowVolts(next, amps(next));
         ampHours += currentA * step;
         wattHours += currentA * volts * step;
         hours += step;
@@ -136,7 +136,7 @@ public record Discharge(
         ending = Ending.CHARGE_KEPT;
         return true;
       }
-      if (battery.surfaceCharge(state) <= 0 || battery.volts(state, amps(state)) < endVolts) {
+      if (battery.surfaceCharge(state) <= 0 || battery.slowVolts(state, amps(state)) < endVolts) {
         ending = Ending.VOLTS;
         return true;
       }
@@ -145,7 +145,7 @@ public record Discharge(
 
     private void add(double hours, ChargeState state) {
       double currentA = amps(state);
-      all.add(new Point(hours, battery.volts(state, currentA), currentA, state.charge()));
+      all.add(new Point(hours, battery.slowVolts(state, currentA), currentA, state.charge()));
     }
 
     /** The current at which load and battery agree; a power load meets the end voltage at most. */
@@ -159,13 +159,13 @@ public record Discharge(
         return 0;
       }
       double floor = Math.min(endVolts, atRest) * 0.9;
-      double atFloor = battery.volts(state, load.amps(floor)) - floor;
+      double atFloor = battery.slowVolts(state, load.amps(floor)) - floor;
       if (atFloor <= 0) {
         return load.amps(floor);
       }
       double volts =
           Roots.crossing(
-              each -> battery.volts(state, load.amps(each)) - each, floor, atRest + 1e-9, 1e-6);
+              each -> battery.slowVolts(state, load.amps(each)) - each, floor, atRest + 1e-9, 1e-6);
       return load.amps(volts);
     }
 

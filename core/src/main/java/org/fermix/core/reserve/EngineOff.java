@@ -62,7 +62,7 @@ public final class EngineOff {
     double after(double hours) {
       ChargeState later = EngineOff.after(battery, from, currentA, hours);
       return Math.min(
-          battery.surfaceCharge(later) - keptCharge, battery.volts(later, currentA) - endVolts);
+          battery.surfaceCharge(later) - keptCharge, battery.slowVolts(later, currentA) - endVolts);
     }
   }
 
@@ -71,7 +71,7 @@ public final class EngineOff {
       BatteryCircuit battery, ChargeState from, double currentA, double hours) {
     Check.within("current", currentA, 0, 1000, "A");
     Check.within("hours", hours, 0, LONGEST_HOURS, "h");
-    return battery.volts(after(battery, from, currentA, hours), currentA);
+    return battery.slowVolts(after(battery, from, currentA, hours), currentA);
   }
 
   /** A slow discharge in the cold takes a little more out of the wells than it delivers. */

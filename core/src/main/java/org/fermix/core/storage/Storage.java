@@ -4,30 +4,60 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plates;
 import org.fermix.core.chemistry.ProtectionParameters;
+import org.fermix.core.machine.Seasons;
 import org.fermix.core.quantity.Check;
 
 /**
  * A battery left alone through the seasons: charge over the days and the day each threshold is
  * crossed. Within a month the temperature is constant and {@link Parking}'s closed form holds;
- * after a protection has opened only its own draw and self-discharge remain.
+ * below the charge at which it is cut off only its own draw and self-discharge remain.
  *
  * @param chemistry of the battery
- * @param ampHours its capacity now (Ah), 0.5 to 1,000
+ * @param plates how it is built
+ * @param ampHours its capacity now (Ah), 0.01 to 5,000
  * @param drain of the machine; none when disconnected
+ * @param seasons where it stands
  * @param fromDay day of the year it is parked, 0 for 1 January
+ * @param cutCharge charge at which the machine is cut off (1); 0 where nothing does
  */
 public record Storage(
-    Chemistry chemistry, double ampHours, Drain drain, Seasons seasons, double fromDay) {
+    Chemistry chemistry,
+    Plates plates,
+    double ampHours,
+    Drain drain,
+    Seasons seasons,
+    double fromDay,
+    double cutCharge) {
   /** Rested below this lead sulfates (1); common practice, about 12.4 V flooded. */
   public static final double SULFATION_CHARGE = 0.75;
 
+  /** Flat for so long, lead is beyond recovery (d); engineering estimate. */
+  private static final double FLAT_DAYS = 14;
+
+  private static final double FLAT = 0.02;
+  private static final double HALF_WAY = 0.6;
   private static final double LONGEST_DAYS = Parking.LONGEST_DAYS;
 
   /** Refuses impossible batteries. */
   public Storage {
-    Check.within("capacity", ampHours, 0.5, 1000, "Ah");
+    Check.within("capacity", ampHours, 0.01, 5000, "Ah");
     Check.within("day parked", fromDay, 0, 366, "d");
+    Check.within("charge at which it is cut off", cutCharge, 0, 0.6, "");
+  }
+
+  /** A battery of the standard build, cut off as usual for its chemistry. */
+  public Storage(
+      Chemistry chemistry, double ampHours, Drain drain, Seasons seasons, double fromDay) {
+    this(
+        chemistry,
+        Plates.STANDARD,
+        ampHours,
+        drain,
+        seasons,
+        fromDay,
+        chemistry.protection().map(ProtectionParameters::lowestCharge).orElse(0.0));
   }
 
   /** What a stored battery runs into. */
@@ -46,6 +76,21 @@ public record Storage(
     UNRECOVERABLE
   }
 
+  /** As expected. */
+  public Course course(double fromCharge) {
+    return course(fromCharge, 1, 1);
+  }
+
+  /**
+   * Its charge over the days.
+   *
+   * @param lossFactor on self-discharge, for what is uncertain of it
+   * @param drainFactor on what is drawn, the same
+   */
+  public Course course(double fromCharge, double lossFactor, double drainFactor) {
+    return new Course(this, Check.within("charge", fromCharge, 0, 1, ""), lossFactor, drainFactor);
+  }
+
   /**
    * Days until each threshold (d), those that are reached within {@link Parking#LONGEST_DAYS}.
    *
@@ -55,21 +100,20 @@ public record Storage(
    */
   public Map<Threshold, Double> thresholds(
       double fromCharge, OptionalDouble startCharge, double coldestC) {
+    Course course = course(fromCharge);
     Map<Threshold, Double> days = new EnumMap<>(Threshold.class);
-    put(days, Threshold.NO_START, daysTo(fromCharge, startCharge.orElse(1)));
+    put(days, Threshold.NO_START, course.daysTo(startCharge.orElse(1)));
     if (chemistry.isLead()) {
-      put(days, Threshold.SULFATION, daysTo(fromCharge, SULFATION_CHARGE));
+      put(days, Threshold.SULFATION, course.daysTo(SULFATION_CHARGE));
       double safe = Freezing.chargeNeeded(chemistry, coldestC);
       if (safe > 0) {
-        put(days, Threshold.FREEZING, daysTo(fromCharge, safe));
+        put(days, Threshold.FREEZING, course.daysTo(safe));
       }
     }
-    put(days, Threshold.HALF, daysTo(fromCharge, 0.5));
-    chemistry
-        .protection()
-        .ifPresent(
-            protection ->
-                put(days, Threshold.CUT_OFF, daysTo(fromCharge, protection.lowestCharge())));
+    put(days, Threshold.HALF, course.daysTo(0.5));
+    if (cutCharge > 0) {
+      put(days, Threshold.CUT_OFF, course.daysTo(cutCharge));
+    }
     put(days, Threshold.UNRECOVERABLE, daysToUnrecoverable(fromCharge));
     return days;
   }
@@ -82,7 +126,7 @@ public record Storage(
 
   /** Days until the charge falls to a level (d), at most {@link Parking#LONGEST_DAYS}. */
   public double daysTo(double fromCharge, double toCharge) {
-    return days(Check.within("charge", fromCharge, 0, 1, ""), toCharge, fromDay, drain);
+    return course(fromCharge).daysTo(toCharge);
   }
 
   /**
@@ -90,81 +134,46 @@ public record Storage(
    * and sodium: after the protection opens, its own draw takes the rest of the charge.
    */
   public double daysToUnrecoverable(double fromCharge) {
-    if (chemistry.protection().isEmpty()) {
-      return Math.min(LONGEST_DAYS, daysTo(fromCharge, 0.02) + 14);
-    }
-    ProtectionParameters protection = chemistry.protection().get();
-    double open = daysTo(fromCharge, protection.lowestCharge());
-    if (open >= LONGEST_DAYS) {
-      return LONGEST_DAYS;
-    }
-    double rest =
-        days(Math.min(fromCharge, protection.lowestCharge()), 0, fromDay + open, Drain.steady(0));
-    return Math.min(LONGEST_DAYS, open + rest);
+    Course course = course(fromCharge);
+    return chemistry.protection().isEmpty()
+        ? Math.min(LONGEST_DAYS, course.daysTo(FLAT) + FLAT_DAYS)
+        : course.daysTo(0);
   }
 
   /** Charge left after some days (1), not below 0; the machine is cut off once protection opens. */
   public double chargeAfter(double fromCharge, double days) {
-    Check.within("days", days, 0, LONGEST_DAYS, "d");
-    double charge = Check.within("charge", fromCharge, 0, 1, "");
-    double cut = chemistry.protection().map(ProtectionParameters::lowestCharge).orElse(0.0);
-    double left = days;
-    double day = fromDay;
-    while (left > 0 && charge > 0) {
-      boolean open = charge <= cut;
-      Parking now = parking(day, open ? Drain.steady(0) : drain);
-      double step = Math.min(left, toMonthEnd(day));
-      double untilCut = open ? Double.MAX_VALUE : now.days(charge, cut);
-      if (untilCut < step) {
-        step = untilCut;
-        charge = cut;
-      } else {
-        charge = now.chargeAfter(charge, step);
-      }
-      left -= step;
-      day += step;
-    }
-    return charge;
+    return course(fromCharge).chargeAfter(days);
   }
 
   /**
    * Current a maintainer must give to hold it full in the warmest month (A): self-discharge and
-   * drain with 30 % to spare, at least a hundredth of the capacity for flooded lead (common
-   * practice, no source).
+   * drain with 30 % to spare, at least what holds its chemistry full (common practice, no source).
    */
   public double maintainerAmps() {
     double warmestC =
         seasons.monthlyC().stream().mapToDouble(Double::doubleValue).max().orElseThrow();
-    Parking warm = Parking.of(chemistry.storage(), warmestC, drain.meanMilliamps(), ampHours);
+    Parking warm = parking(warmestC, drain, 1, 1);
     double hold = 1.3 * (warm.lossPerDay() + warm.drainPerDay()) * ampHours / 24;
-    return chemistry.id().equals("flooded") ? Math.max(ampHours / 100, hold) : hold;
+    return Math.max(chemistry.traits().leastMaintainerPerHour() * ampHours, hold);
   }
 
-  private double days(double from, double to, double startDay, Drain by) {
-    double charge = from;
-    double days = 0;
-    if (from <= to) {
-      return 0;
-    }
-    while (days < LONGEST_DAYS) {
-      double step = toMonthEnd(startDay + days);
-      Parking month = parking(startDay + days, by);
-      double next = month.chargeAfter(charge, step);
-      if (next <= to) {
-        return Math.min(LONGEST_DAYS, days + month.days(charge, to));
-      }
-      charge = next;
-      days += step;
-    }
-    return LONGEST_DAYS;
+  /** The losses in the month it is parked in. */
+  public Parking first() {
+    return parking(seasons.atDay(fromDay), drain, 1, 1);
   }
 
-  private static double toMonthEnd(double day) {
-    double month = Math.floor(day / Seasons.DAYS_PER_MONTH + 1e-9);
-    return Math.max(1e-6, (month + 1) * Seasons.DAYS_PER_MONTH - day);
+  /**
+   * Share of what it loses that is drawn, not self-discharge (1), as it is two months on and a
+   * little over half full: what is uncertain of it goes by that.
+   */
+  public double drawnShare() {
+    Parking later = parking(seasons.atDay(fromDay + 2 * Seasons.DAYS_PER_MONTH), drain, 1, 1);
+    return later.drainPerDay()
+        / Math.max(1e-12, later.drainPerDay() + HALF_WAY * later.lossPerDay());
   }
 
-  private Parking parking(double day, Drain by) {
-    return Parking.of(chemistry.storage(), seasons.atDay(day + 1e-6), by.meanMilliamps(), ampHours);
+  Parking parking(double temperatureC, Drain by, double lossFactor, double drainFactor) {
+    return Parking.of(chemistry.storage(plates), temperatureC, by.meanMilliamps(), ampHours)
+        .scaled(lossFactor, drainFactor);
   }
 }

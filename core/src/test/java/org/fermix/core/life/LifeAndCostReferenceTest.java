@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.fermix.core.chemistry.Chemistry;
-import org.fermix.core.cost.YearlyCost;
+import org.fermix.core.chemistry.Plates;
+import org.fermix.core.cost.Ownership;
 import org.junit.jupiter.api.Test;
 
 class LifeAndCostReferenceTest {
@@ -17,7 +18,7 @@ class LifeAndCostReferenceTest {
   }
 
   private static double calendar(double temperatureC) {
-    return LifeEstimate.of(Chemistry.of("flooded"), temperatureC, 0, 0, 0).calendarYears();
+    return life("flooded", temperatureC, 0, 0).calendarYears();
   }
 
   /** Common practice, no source: flooded 3–6, EFB 4–7, AGM 4–8, LFP 5–12 years in starting use. */
@@ -30,12 +31,12 @@ class LifeAndCostReferenceTest {
   }
 
   private static double inUse(String chemistry) {
-    return LifeEstimate.of(Chemistry.of(chemistry), 25, 2, 20, 0.15).years();
+    return life(chemistry, 25, 20, 0.15).years();
   }
 
   @Test
   void olderIsNeverHealthier() {
-    LifeEstimate life = LifeEstimate.of(Chemistry.of("agm"), 25, 2, 0, 0);
+    LifeEstimate life = life("agm", 25, 0, 0);
     assertThat(life.healthAt(0)).isEqualTo(1);
     assertThat(life.healthAt(life.years())).isCloseTo(0.8, within(1e-9));
     for (double age = 0; age < 20; age += 0.5) {
@@ -49,18 +50,18 @@ class LifeAndCostReferenceTest {
    */
   @Test
   void costOfAnAmpHourCycled() {
-    assertThat(100 * YearlyCost.perAmpHourCycled(400, 105, 1, 476)).isCloseTo(0.80, within(0.005));
-    assertThat(100 * YearlyCost.perAmpHourCycled(1400, 100, 1, 2500))
-        .isCloseTo(0.56, within(0.005));
-    assertThat(100 * YearlyCost.perAmpHourCycled(400, 105, 0.5, 476)).isCloseTo(1.6, within(0.01));
-    assertThat(100 * YearlyCost.perAmpHourCycled(1400, 100, 0.8, 2500))
+    assertThat(100 * Ownership.perAmpHourCycled(400, 105, 1, 476)).isCloseTo(0.80, within(0.005));
+    assertThat(100 * Ownership.perAmpHourCycled(1400, 100, 1, 2500)).isCloseTo(0.56, within(0.005));
+    assertThat(100 * Ownership.perAmpHourCycled(400, 105, 0.5, 476)).isCloseTo(1.6, within(0.01));
+    assertThat(100 * Ownership.perAmpHourCycled(1400, 100, 0.8, 2500))
         .isCloseTo(0.7, within(0.005));
   }
 
-  /** Hand-worked. */
-  @Test
-  void costPerYearIsPriceOverTheYearsServed() {
-    assertThat(YearlyCost.of(150, 5, 8)).isEqualTo(30);
-    assertThat(YearlyCost.of(420, 12, 8)).isEqualTo(52.5);
+  private static LifeEstimate life(
+      String chemistry, double meanC, double sessionsPerYear, double depth) {
+    return LifeEstimate.of(
+        Chemistry.of(chemistry),
+        Plates.STANDARD,
+        new LifeEstimate.Year(meanC, 2, 0.005, 0.007, sessionsPerYear, depth, 0));
   }
 }

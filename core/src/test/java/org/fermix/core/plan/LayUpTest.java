@@ -9,9 +9,10 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plates;
+import org.fermix.core.machine.Seasons;
 import org.fermix.core.plan.LayUp.Advice;
 import org.fermix.core.storage.Drain;
-import org.fermix.core.storage.Seasons;
 import org.fermix.core.storage.Storage;
 import org.junit.jupiter.api.Test;
 
@@ -40,9 +41,10 @@ class LayUpTest {
       ChargeSource... chargers) {
     return new LayUp.Question(
         Chemistry.of(chemistry),
+        Plates.STANDARD,
         ampHours,
         Drain.steady(milliamps),
-        Seasons.between(-5, 22, false),
+        Seasons.between(-5, 22, 1),
         -20,
         OCTOBER,
         APRIL,
@@ -64,6 +66,7 @@ class LayUpTest {
         LayUp.of(
             new LayUp.Question(
                 Chemistry.of("flooded"),
+                Plates.STANDARD,
                 12,
                 Drain.steady(3),
                 Seasons.steady(25),
@@ -131,10 +134,11 @@ class LayUpTest {
           LayUp.of(
               new LayUp.Question(
                   chemistry,
+                  Plates.STANDARD,
                   random.nextDouble(2, 200),
                   Drain.steady(random.nextDouble(0, 300)),
                   Seasons.between(
-                      random.nextDouble(-30, 10), random.nextDouble(10, 40), i % 2 == 0),
+                      random.nextDouble(-30, 10), random.nextDouble(10, 40), i % 2 == 0 ? 7 : 1),
                   -30,
                   parked,
                   parked.plusDays(random.nextInt(1, 700)),
@@ -156,6 +160,7 @@ class LayUpTest {
             () ->
                 new LayUp.Question(
                     Chemistry.of("agm"),
+                    Plates.STANDARD,
                     10,
                     Drain.steady(0),
                     Seasons.steady(10),

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.machine.Seasons;
 import org.hipparchus.ode.ODEState;
 import org.hipparchus.ode.OrdinaryDifferentialEquation;
 import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
@@ -25,7 +26,7 @@ class StorageTest {
   void monthsAgreeWithAnIntegrator(
       String id, double ah, double milliamps, double fromDay, double days) {
     Chemistry chemistry = Chemistry.of(id);
-    Seasons seasons = Seasons.between(-8, 28, false);
+    Seasons seasons = Seasons.between(-8, 28, 1);
     Storage storage = new Storage(chemistry, ah, Drain.steady(milliamps), seasons, fromDay);
     var rate =
         new OrdinaryDifferentialEquation() {
@@ -58,7 +59,7 @@ class StorageTest {
    */
   @Test
   void aSwingingYearIsTheBesselMean() {
-    Storage storage = new Storage(FLOODED, 60, Drain.steady(0), Seasons.between(0, 24, false), 0);
+    Storage storage = new Storage(FLOODED, 60, Drain.steady(0), Seasons.between(0, 24, 1), 0);
     double x = 12 * Math.log(2) / 10;
     double bessel = 0;
     double term = 1;
@@ -145,7 +146,7 @@ class StorageTest {
   /** Maintainers are sold from 0.5 to 2 A (common practice). */
   @Test
   void maintainers() {
-    Storage car = new Storage(FLOODED, 60, Drain.steady(30), Seasons.between(0, 25, false), 0);
+    Storage car = new Storage(FLOODED, 60, Drain.steady(30), Seasons.between(0, 25, 1), 0);
     assertThat(car.maintainerAmps()).isBetween(0.05, 2.0);
     Storage bike = new Storage(Chemistry.of("agm"), 12, Drain.steady(1), Seasons.steady(15), 0);
     assertThat(bike.maintainerAmps()).isLessThan(0.05);
@@ -153,7 +154,7 @@ class StorageTest {
 
   @Test
   void southernSummersAreInJanuary() {
-    Seasons south = Seasons.between(5, 25, true);
+    Seasons south = Seasons.between(5, 25, 7);
     assertThat(south.atDay(10)).isCloseTo(25, within(1e-9));
     assertThat(south.coldestC()).isCloseTo(5, within(1e-9));
     assertThatIllegalArgumentException()
