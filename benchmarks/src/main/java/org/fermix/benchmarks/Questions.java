@@ -12,10 +12,16 @@ import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.MakersMinimum;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Oil;
 import org.fermix.core.machine.Tray;
@@ -60,18 +66,29 @@ final class Questions {
             Oil.find("5W-30").orElseThrow()),
         new MakersMinimum(Given.maker(520, Unit.AMPERE), Optional.empty()),
         Optional.of(new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT)),
+        BatteryPlace.find("bay").orElseThrow(),
         new Climate(
             Given.typed(-16, Unit.CELSIUS),
             Given.typed(-6, Unit.CELSIUS),
-            Given.typed(22, Unit.CELSIUS)),
+            Given.typed(18, Unit.CELSIUS),
+            Given.typed(1, Unit.COUNT)),
         new Use(
-            Given.typed(28, Unit.DAY),
+            new LongestLayUp(
+                Given.typed(28, Unit.DAY),
+                Given.typed(1, Unit.COUNT),
+                LayUpPlace.find("outdoors").orElseThrow(),
+                Stand.CONNECTED),
             Given.typed(18, Unit.MILLIAMPERE),
             Given.typed(6, Unit.AMPERE),
             Given.typed(2, Unit.HOUR),
-            Given.typed(2, Unit.COUNT),
-            Given.typed(8, Unit.YEAR)),
-        Given.typed(14.2, Unit.VOLT));
+            new Driving(Given.typed(2, Unit.COUNT), Given.typed(20, Unit.MINUTE)),
+            Given.typed(8, Unit.YEAR),
+            Optional.empty()),
+        new Charging(
+            Given.typed(14.2, Unit.VOLT),
+            Given.typed(50, Unit.AMPERE),
+            Given.typed(20, Unit.AMPERE),
+            Given.typed(0.2, Unit.SHARE)));
   }
 
   /**

@@ -9,14 +9,22 @@ import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.Sheet;
+import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Oil;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
+import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 
@@ -49,18 +57,72 @@ public final class Examples {
         engine,
         new MakersMinimum(Given.maker(520, Unit.AMPERE), Optional.of(Given.maker(90, Unit.MINUTE))),
         Optional.of(new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT)),
-        new Climate(
-            Given.typed(coldestC, Unit.CELSIUS),
-            Given.typed(Math.min(25, coldestC + 10), Unit.CELSIUS),
-            Given.assumed(22, Unit.CELSIUS, "example")),
+        BatteryPlace.find("bay").orElseThrow(),
+        climate(coldestC),
         new Use(
-            Given.typed(layUpDays, Unit.DAY),
+            layUp(layUpDays, 1, "outdoors"),
             Given.typed(18, Unit.MILLIAMPERE),
             Given.typed(6, Unit.AMPERE),
             Given.typed(2, Unit.HOUR),
-            Given.assumed(2, Unit.COUNT, "example"),
-            Given.typed(8, Unit.YEAR)),
-        Given.typed(volts, Unit.VOLT));
+            new Driving(
+                Given.assumed(2, Unit.COUNT, "example"), Given.assumed(30, Unit.MINUTE, "example")),
+            Given.typed(8, Unit.YEAR),
+            Optional.empty()),
+        charging(volts));
+  }
+
+  /**
+   * A need of any engine, in its own usual use and place, laid up in January outdoors.
+   *
+   * @param drainMilliamps measured
+   */
+  public static Need needOf(
+      Engine engine, double coldestC, double layUpDays, double drainMilliamps) {
+    UsualNeed usual = UsualNeed.of(engine);
+    return new Need(
+        engine,
+        new MakersMinimum(Given.maker(1, Unit.AMPERE), Optional.empty()),
+        Optional.empty(),
+        usual.batteryPlace(),
+        climate(coldestC),
+        new Use(
+            layUp(layUpDays, 1, "outdoors"),
+            Given.typed(drainMilliamps, Unit.MILLIAMPERE),
+            usual.engineOffAmps(),
+            usual.engineOffHours(),
+            new Driving(usual.startsPerDay(), usual.tripMinutes()),
+            usual.yearsKept(),
+            Optional.empty()),
+        new Charging(
+            usual.regulatedVolts(), usual.spareAmps(), usual.idleAmps(), usual.idleShare()));
+  }
+
+  /** The usual climate round a coldest start, January its coldest month. */
+  public static Climate climate(double coldestC) {
+    double winterC = Math.min(40, coldestC + Climate.MORNING_K);
+    return new Climate(
+        Given.typed(coldestC, Unit.CELSIUS),
+        Given.typed(winterC, Unit.CELSIUS),
+        Given.typed(Math.min(50, Climate.usualSummerMeanC(winterC)), Unit.CELSIUS),
+        Given.assumed(1, Unit.COUNT, "example"));
+  }
+
+  /** A lay-up from a month on, left connected. */
+  public static LongestLayUp layUp(double days, int fromMonth, String place) {
+    return new LongestLayUp(
+        Given.typed(days, Unit.DAY),
+        Given.typed(fromMonth, Unit.COUNT),
+        LayUpPlace.find(place).orElseThrow(),
+        Stand.CONNECTED);
+  }
+
+  /** A car's alternator at a regulated voltage. */
+  public static Charging charging(double volts) {
+    return new Charging(
+        Given.typed(volts, Unit.VOLT),
+        Given.typed(40, Unit.AMPERE),
+        Given.typed(15, Unit.AMPERE),
+        Given.typed(0.2, Unit.SHARE));
   }
 
   /** A label with every figure printed. */
@@ -78,6 +140,18 @@ public final class Examples {
         Given.typed(price, Unit.MONEY));
   }
 
+  /** The same battery, warming itself before it is charged. */
+  public static Label heated(Label label) {
+    Sheet said = label.sheet();
+    return label.with(
+        new Sheet(
+            said.capacityHours(),
+            said.discharges(),
+            said.protection(),
+            true,
+            said.coldTestStated()));
+  }
+
   /** Four candidates of four chemistries and an old battery. */
   public static List<Candidate> lineUp() {
     return List.of(
@@ -85,6 +159,6 @@ public final class Examples {
         new Candidate("A", label("flooded", 640, 70, 112, 17.0, 96), 0),
         new Candidate("B", label("efb", 680, 70, 116, 18.2, 124), 0),
         new Candidate("C", label("agm", 760, 70, 125, 20.5, 172), 0),
-        new Candidate("D", label("lfp", 650, 40, 95, 6.4, 420), 0));
+        new Candidate("D", heated(label("lfp", 650, 40, 95, 6.4, 420)), 0));
   }
 }

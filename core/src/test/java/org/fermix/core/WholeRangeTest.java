@@ -13,6 +13,7 @@ import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.CandidateCurves;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.Terminal;
@@ -28,13 +29,23 @@ import org.fermix.core.label.Build;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.RatedCharge;
+import org.fermix.core.label.Sheet;
+import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
 import org.fermix.core.machine.Departure;
+import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.History;
+import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Oil;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.quantity.Figure;
@@ -69,18 +80,19 @@ class WholeRangeTest {
 
   private Label label(int volts) {
     return new Label(
-        "Any",
-        oneOf(Chemistry.all()),
-        new CrankingRating(Math.min(3000, between(1, 3000)), oneOf(CrankingTest.all())),
-        perhaps(Given.label(Math.min(1000, between(0.5, 1000)), Unit.AMPERE_HOUR)),
-        perhaps(Given.label(Math.min(2000, between(1, 2000)), Unit.MINUTE)),
-        perhaps(Given.label(Math.min(200, between(0.1, 200)), Unit.KILOGRAM)),
-        size(),
-        random.nextBoolean() ? TerminalSide.LEFT : TerminalSide.RIGHT,
-        Given.typed(random.nextDouble(0, 100000), Unit.MONEY),
-        new Build(
-            random.nextInt(5) == 0 ? oneOf(List.of(6, 12, 24)) : volts,
-            perhaps(oneOf(List.of(Terminal.values())))));
+            "Any",
+            oneOf(Chemistry.all()),
+            new CrankingRating(Math.min(3000, between(1, 3000)), oneOf(CrankingTest.all())),
+            perhaps(Given.label(Math.min(1000, between(0.5, 1000)), Unit.AMPERE_HOUR)),
+            perhaps(Given.label(Math.min(2000, between(1, 2000)), Unit.MINUTE)),
+            perhaps(Given.label(Math.min(200, between(0.1, 200)), Unit.KILOGRAM)),
+            size(),
+            random.nextBoolean() ? TerminalSide.LEFT : TerminalSide.RIGHT,
+            Given.typed(random.nextDouble(0, 100000), Unit.MONEY),
+            new Build(
+                random.nextInt(5) == 0 ? oneOf(List.of(6, 12, 24)) : volts,
+                perhaps(oneOf(List.of(Terminal.values())))))
+        .with(random.nextBoolean() ? Sheet.SILENT : sheet());
   }
 
   private CaseSize size() {
@@ -120,18 +132,53 @@ class WholeRangeTest {
                 random.nextDouble(0, 2000),
                 perhaps(oneOf(List.of(Terminal.values()))),
                 random.nextBoolean())),
+        oneOf(BatteryPlace.all()),
         new Climate(
             Given.typed(random.nextDouble(-40, 40), Unit.CELSIUS),
-            Given.typed(random.nextDouble(-40, 60), Unit.CELSIUS),
-            Given.typed(random.nextDouble(-20, 60), Unit.CELSIUS)),
+            Given.typed(random.nextDouble(-40, 40), Unit.CELSIUS),
+            Given.typed(random.nextDouble(-30, 50), Unit.CELSIUS),
+            Given.typed(random.nextInt(1, 13), Unit.COUNT)),
         new Use(
-            Given.typed(random.nextDouble(0, 1000), Unit.DAY),
+            new LongestLayUp(
+                Given.typed(random.nextDouble(0, 1000), Unit.DAY),
+                Given.typed(random.nextInt(1, 13), Unit.COUNT),
+                oneOf(LayUpPlace.all()),
+                stand()),
             Given.typed(random.nextDouble(0, 10000), Unit.MILLIAMPERE),
             Given.typed(random.nextDouble(0, 500), Unit.AMPERE),
             Given.typed(random.nextDouble(0, 500), Unit.HOUR),
-            Given.typed(random.nextDouble(0, 100), Unit.COUNT),
-            Given.typed(random.nextDouble(0.5, 50), Unit.YEAR)),
-        Given.typed(random.nextDouble(5, 32), Unit.VOLT));
+            new Driving(
+                Given.typed(random.nextDouble(0, 100), Unit.COUNT),
+                Given.typed(random.nextDouble(0, 1440), Unit.MINUTE)),
+            Given.typed(random.nextDouble(0.5, 50), Unit.YEAR),
+            perhaps(new History(random.nextDouble(1, 50), random.nextDouble(0.1, 60)))),
+        new Charging(
+            Given.typed(random.nextDouble(5, 32), Unit.VOLT),
+            Given.typed(Math.min(500, between(0.1, 500)), Unit.AMPERE),
+            Given.typed(random.nextDouble(0, 500), Unit.AMPERE),
+            Given.typed(random.nextDouble(0, 1), Unit.SHARE)));
+  }
+
+  private Stand stand() {
+    return new Stand(oneOf(List.of(Stand.Way.values())), random.nextDouble(1, 52));
+  }
+
+  private Sheet sheet() {
+    return new Sheet(
+        Math.min(200, between(0.5, 200)),
+        random.nextBoolean()
+            ? List.of()
+            : List.of(
+                new RatedCharge(Math.min(10_000, between(0.001, 10_000)), between(0.01, 1000)),
+                RatedCharge.atRate(between(0.5, 500), 20)),
+        new ProtectionClaim(
+            perhaps(Given.label(between(1, 1000), Unit.AMPERE)),
+            perhaps(Given.label(between(1, 5000), Unit.AMPERE)),
+            perhaps(Given.label(between(1, 9000), Unit.AMPERE)),
+            perhaps(Given.label(random.nextDouble(1, 12), Unit.VOLT)),
+            perhaps(Given.label(random.nextDouble(5, 60), Unit.PER_CENT))),
+        random.nextBoolean(),
+        random.nextBoolean());
   }
 
   private Conditions conditions() {
@@ -140,7 +187,8 @@ class WholeRangeTest {
         random.nextDouble(0, 1000),
         random.nextInt(4) == 0 ? 0 : Math.min(500, between(0.01, 500)),
         random.nextDouble(0, 500),
-        random.nextDouble(0, 20));
+        random.nextInt(3) == 0 ? JudgedAge.END : JudgedAge.after(random.nextDouble(0, 20)),
+        stand());
   }
 
   @Test

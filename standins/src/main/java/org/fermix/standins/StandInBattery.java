@@ -4,6 +4,7 @@ import java.util.random.RandomGenerator;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Protection;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.rating.CrankingTest;
 
@@ -142,7 +143,9 @@ public final class StandInBattery {
     surfaceTakenOff = true;
     double volts = now.volts(state, amps);
     open =
-        !chemistry().isLead() && (state.charge() < CUT_OFF_CHARGE || volts < now.protectionVolts());
+        !chemistry().isLead()
+            && (state.charge() < CUT_OFF_CHARGE
+                || volts < Protection.usual(now).map(Protection::crankVolts).orElse(0.0));
     return open ? 0 : Math.max(0, volts);
   }
 

@@ -62,15 +62,15 @@ public final class StandInLogger implements StartLogger {
     double step = StartTransient.STEP_S;
     double rest = battery.restVolts() - steadyLoss(before);
     for (double t = 0; t < BEFORE_S; t += step) {
-      samples.add(new double[] {rest, Cranking.ACCESSORY_A});
+      samples.add(new double[] {rest, engine.accessoryA()});
     }
     start
         .trace()
         .forEach(
             moment ->
                 samples.add(
-                    new double[] {moment.volts(), moment.currentA() + Cranking.ACCESSORY_A}));
-    battery.draw(start.steady().currentA() + Cranking.ACCESSORY_A, key);
+                    new double[] {moment.volts(), moment.currentA() + engine.accessoryA()}));
+    battery.draw(start.steady().currentA() + engine.accessoryA(), key);
     double last = start.trace().get(start.trace().size() - 1).volts();
     for (double t = 0; t < AFTER_S; t += step) {
       double own = battery.now().volts(battery.now().after(battery.state(), 0, t), 0);
@@ -84,7 +84,7 @@ public final class StandInLogger implements StartLogger {
   }
 
   private double steadyLoss(ChargeState before) {
-    return battery.now().restVolts(before) - battery.now().volts(before, Cranking.ACCESSORY_A);
+    return battery.now().restVolts(before) - battery.now().volts(before, engine.accessoryA());
   }
 
   private CrankRecording recording(List<double[]> samples, double step) {

@@ -162,6 +162,6 @@ class StandInInstrumentsTest {
     StandInBattery battery = standIn("agm", 1, 0.95, 8);
     CrankFeatures features = CrankFeatures.of(new StandInLogger(battery, engine()).record(), 1);
     assertThat(features.restAmps())
-        .hasValueSatisfying(amps -> assertThat(amps).isCloseTo(Cranking.ACCESSORY_A, within(1.0)));
+        .hasValueSatisfying(amps -> assertThat(amps).isCloseTo(engine().accessoryA(), within(1.0)));
   }
 }

@@ -1,9 +1,14 @@
 package org.fermix.core.bench;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
+import org.fermix.core.quantity.Figure;
 
 /**
  * The bench: one need and a line-up, with every battery's circuit calibrated once, ready to be
@@ -30,9 +35,22 @@ public final class Bench {
           "each candidate needs a letter of its own, were "
               + candidates.stream().map(Candidate::letter).collect(Collectors.joining(", ")));
     }
+    List<BenchCandidate> made =
+        candidates.stream().map(candidate -> new BenchCandidate(need, policy, candidate)).toList();
+    if (need.use().history().isEmpty()) {
+      return new Bench(need, made);
+    }
+    // What the owner has seen is compared with what the model expects of today's kind of battery.
+    Optional<Double> expected =
+        made.stream().filter(BenchCandidate::isToday).map(BenchCandidate::modelYears).findFirst();
     return new Bench(
-        need,
-        candidates.stream().map(candidate -> new BenchCandidate(need, policy, candidate)).toList());
+        need, made.stream().map(each -> each.seen(expected.orElse(each.modelYears()))).toList());
+  }
+
+  /** How long one battery is expected to last in a need: what every page says of it. */
+  public static LifeEstimate life(Need need, Candidate candidate) {
+    BenchCandidate made = new BenchCandidate(need, Policy.USUAL, candidate);
+    return made.seen(made.modelYears()).expectedLife();
   }
 
   /** The need it was set up with. */
@@ -48,9 +66,28 @@ public final class Bench {
         candidates.stream().map(candidate -> candidate.answer(conditions)).toList());
   }
 
+  /**
+   * Days parked until it no longer starts, for each candidate and way of leaving it, in the order
+   * of the question.
+   */
+  public List<Map<Stand.Way, Figure>> standing(Conditions conditions) {
+    return candidates.stream().map(candidate -> candidate.standing(conditions)).toList();
+  }
+
   /** Every candidate's curves, in the order of the question. */
   public List<CandidateCurves> curves(Conditions conditions) {
     return candidates.stream().map(candidate -> candidate.curves(conditions)).toList();
+  }
+
+  /**
+   * Headline outcomes over temperature and days of the candidates that may be bought and fail no
+   * gate, in the order of the question.
+   */
+  public List<CandidateSurface> surfaces(Conditions conditions) {
+    return candidates.stream()
+        .filter(BenchCandidate::mayBeBought)
+        .map(candidate -> new CandidateSurface(candidate, conditions))
+        .toList();
   }
 
   /**

@@ -1,27 +1,62 @@
 package org.fermix.core.bench;
 
+import java.util.EnumMap;
 import java.util.List;
-import org.fermix.core.charging.ChargingVerdict;
+import java.util.Map;
+import java.util.Optional;
+import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plates;
+import org.fermix.core.cost.Ownership;
+import org.fermix.core.cost.Renewals;
 import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.Protection;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
+import org.fermix.core.life.Sulfation;
+import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Seasons;
+import org.fermix.core.machine.Stand;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.reserve.DischargeLaw;
+import org.fermix.core.storage.Course;
+import org.fermix.core.storage.Drain;
 import org.fermix.core.storage.Parking;
+import org.fermix.core.storage.Storage;
+import org.fermix.core.storage.ThermalLag;
 
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
   private static final double SESSIONS_PER_YEAR = 20;
+  private static final double ORDINARY_START_C = 15;
+  private static final double ORDINARY_CHARGE = 0.9;
+  private static final double MINUTES_PER_HOUR = 60;
+  private static final double MONTHS = 12;
+
+  /** Every so many months of the year are looked at for what driving does to a life. */
+  private static final int LIFE_MONTH_STEP = 3;
+
+  /** The charge of a month begins as this many months before would have left it. */
+  private static final int MONTHS_BEFORE = 2;
 
   private final Need need;
   private final Policy policy;
   private final Candidate candidate;
   private final Label label;
   private final Chemistry chemistry;
+  private final Plates plates;
   private final BatteryCircuit whenNew;
-  private final double chargeReached;
+  private final Optional<Protection> protection;
+  private final DischargeLaw law;
+  private final ThermalLag lag;
+  private final Seasons air;
+  private final double startAmpHours;
   private final LifeEstimate life;
   private final List<GateResult> gates;
 
@@ -39,25 +74,58 @@ final class BenchCandidate {
       Candidate candidate,
       BatteryCircuit whenNew,
       List<GateResult> gates) {
+    this(need, policy, candidate, whenNew, gates, Optional.empty());
+  }
+
+  private BenchCandidate(
+      Need need,
+      Policy policy,
+      Candidate candidate,
+      BatteryCircuit whenNew,
+      List<GateResult> gates,
+      Optional<Double> expectedYearsSeen) {
     this.need = need;
     this.policy = policy;
     this.candidate = candidate;
     this.label = candidate.label();
     this.chemistry = label.chemistry();
     this.whenNew = whenNew;
-    this.chargeReached =
-        ChargingVerdict.of(chemistry, need.regulatedVolts().value() / need.engine().series())
-            .chargeReached(chemistry);
-    double sessionAmpHours =
-        need.use().engineOffAmps().value() * need.use().engineOffHours().value();
-    this.life =
-        LifeEstimate.of(
-            chemistry,
-            need.climate().batteryMeanC().value(),
-            need.use().startsPerDay().value(),
-            sessionAmpHours > 0 ? SESSIONS_PER_YEAR : 0,
-            sessionAmpHours / label.capacity().value());
     this.gates = gates;
+    plates =
+        Plates.of(
+            chemistry,
+            need.engine().engineClass().traits().powersport(),
+            label.mass().value() / need.engine().series());
+    protection = Protection.of(label);
+    law = DischargeLaw.of(label, whenNew);
+    lag = ThermalLag.of(chemistry, label.mass().value(), need.place());
+    air = need.climate().seasons();
+    Engine engine = need.engine();
+    Cranking cranking = new Cranking(whenNew, engine, protection);
+    startAmpHours =
+        cranking.ampHoursPerStart(
+            cranking.crank(ChargeState.rested(ORDINARY_CHARGE, ORDINARY_START_C)),
+            ORDINARY_START_C);
+    LifeEstimate byModel = life(need.use().layUp().stand());
+    life = byModel.seen(need.use().history(), expectedYearsSeen.orElse(byModel.years()));
+  }
+
+  /** The same, its life moved by how long the batteries its owner had lasted against the model. */
+  BenchCandidate seen(double expectedYears) {
+    return new BenchCandidate(need, policy, candidate, whenNew, gates, Optional.of(expectedYears));
+  }
+
+  /** What the model alone expects of its life (y). */
+  double modelYears() {
+    return life.years() / life.historyFactor();
+  }
+
+  LifeEstimate expectedLife() {
+    return life;
+  }
+
+  boolean isToday() {
+    return candidate.isToday();
   }
 
   boolean mayBeBought() {
@@ -65,43 +133,218 @@ final class BenchCandidate {
   }
 
   CandidateAnswer answer(Conditions conditions) {
-    return new CandidateAnswer(candidate, gates, new OutcomeFigures(in(conditions)).outcomes());
+    return new CandidateAnswer(candidate, gates, OutcomeFamily.figures(in(conditions)));
   }
 
   CandidateCurves curves(Conditions conditions) {
-    return new CurveDrawing(in(conditions)).curves();
+    return OutcomeFamily.curves(in(conditions));
   }
 
   CandidateFutures futures(Conditions conditions) {
     return new CandidateFutures(in(conditions));
   }
 
+  /** Days parked until it no longer starts, however it is left. */
+  Map<Stand.Way, Figure> standing(Conditions conditions) {
+    Map<Stand.Way, Figure> ways = new EnumMap<>(Stand.Way.class);
+    for (Stand.Way way : Stand.Way.values()) {
+      if (way != Stand.Way.RESERVE_ARMED || protection.filter(Protection::hasReserve).isPresent()) {
+        InConditions in = in(conditions.left(conditions.stand().left(way)));
+        ways.put(way, new ParkedOutcomes(in).parkedDays());
+      }
+    }
+    return ways;
+  }
+
   InConditions in(Conditions conditions) {
-    double ageYears = candidate.ageYears() + conditions.yearsOn();
-    double health = life.healthAt(ageYears);
+    LifeEstimate expected =
+        conditions.stand().equals(need.use().layUp().stand())
+            ? life
+            : life(conditions.stand()).moved(life);
+    // Today's battery is what it is; only years that are asked for are added to its age.
+    double years =
+        candidate.isToday()
+            ? candidate.ageYears() + conditions.age().yearsOn().orElse(0.0)
+            : candidate.ageYears()
+                + conditions.age().years(expected.years(), need.use().yearsKept().value());
+    double health = expected.healthAt(years);
     BatteryCircuit circuit =
         candidate
             .measuredShare()
             .map(share -> whenNew.measured(share).withCapacityLeft(health))
             .orElseGet(() -> whenNew.worn(health));
-    Parking parking =
-        Parking.of(
-            chemistry.storage(),
-            need.climate().parkedC().value(),
-            need.use().drainMilliamps().value(),
-            label.capacity().value() * health);
+    double ampHours = label.capacity().value() * health;
+    int coldMonth = (int) Math.rint(need.climate().coldestMonth().value());
+    DailyBalance winter = balance(coldMonth, ampHours);
+    double reached = reached(coldMonth, ampHours);
+    Parked layUp = layUp(conditions.stand(), ampHours);
+    Parked cold =
+        need.layUpEndsInTheCold()
+            ? layUp
+            : parked(
+                conditions.stand(),
+                air,
+                Math.floorMod((long) (coldMonth - 1), 12L) * Seasons.DAYS_PER_MONTH,
+                reached,
+                ampHours);
+    Cranking cranking = new Cranking(circuit, need.engine(), protection);
     return new InConditions(
         need,
         policy,
         candidate,
         conditions,
-        health,
-        ageYears,
-        circuit,
-        new Cranking(circuit, need.engine()),
-        parking,
-        chargeReached,
-        parking.chargeAfter(chargeReached, conditions.daysParked()),
-        life);
+        new InConditions.Aged(health, years, expected),
+        new InConditions.Power(circuit, cranking, protection, law),
+        new InConditions.Reached(reached, winter, batteryC(coldMonth), startAmpHours),
+        cold,
+        layUp,
+        new InConditions.Starts(cranking, conditions, need));
+  }
+
+  private Parked layUp(Stand stand, double ampHours) {
+    LongestLayUp rest = need.use().layUp();
+    int month = (int) Math.rint(rest.fromMonth().value());
+    return parked(stand, air.in(rest.place()), rest.fromDay(), reached(month, ampHours), ampHours);
+  }
+
+  private Parked parked(
+      Stand stand, Seasons place, double fromDay, double fromCharge, double ampHours) {
+    double cut = protection.map(each -> cut(stand, each)).orElse(0.0);
+    Storage storage =
+        new Storage(
+            chemistry,
+            plates,
+            ampHours,
+            Drain.steady(stand.isConnected() ? need.use().drainMilliamps().value() : 0),
+            place,
+            fromDay,
+            cut);
+    return new Parked(storage, stand, fromCharge, InConditions.drainSigma(need, label), coldest());
+  }
+
+  /** The charge at which the machine is cut off. */
+  private static double cut(Stand stand, Protection protection) {
+    return stand.way() == Stand.Way.RESERVE_ARMED && protection.hasReserve()
+        ? protection.reserveCharge()
+        : protection.lowestCharge();
+  }
+
+  /** The coldest it gets where it is laid up, month by month, with the battery's own lag. */
+  private Seasons coldest() {
+    return new Seasons(
+        air.monthlyC().stream()
+            .map(
+                mean ->
+                    Math.max(
+                        -40,
+                        need.use().layUp().place().at(mean - Climate.MORNING_K)
+                            + lag.aboveColdestAirK()))
+            .toList());
+  }
+
+  private double batteryC(int month) {
+    double trip = need.use().driving().tripMinutes().value() / MINUTES_PER_HOUR;
+    return air.inMonth(month) + lag.meanDriveK(trip);
+  }
+
+  private DailyBalance balance(int month, double ampHours) {
+    var use = need.use();
+    var charging = need.charging();
+    double starts = use.driving().startsPerDay().value();
+    Parking standing =
+        Parking.of(
+            chemistry.storage(plates), air.inMonth(month), use.drainMilliamps().value(), ampHours);
+    return new DailyBalance(
+        new DailyBalance.Day(
+            chemistry,
+            ampHours,
+            charging.regulatedVolts().value() / need.engine().series(),
+            batteryC(month),
+            label.sheet().heated(),
+            charging.spareAmps().value(),
+            charging.idleAmps().value(),
+            charging.idleShare().value(),
+            use.driving().minutesPerDay() / MINUTES_PER_HOUR,
+            starts * startAmpHours,
+            standing.drainPerDay() * ampHours,
+            standing.lossPerDay()));
+  }
+
+  /** Charge in daily use in a month: what it was two months before, run on through this one (1). */
+  private double reached(int month, double ampHours) {
+    int before = 1 + Math.floorMod(month - 1 - MONTHS_BEFORE, 12);
+    return balance(month, ampHours).afterMonth(balance(before, ampHours).settles());
+  }
+
+  /** What the owner's use, heat and lay-up make of its life. */
+  private LifeEstimate life(Stand stand) {
+    double ampHours = label.capacity().value();
+    double sessionAmpHours =
+        need.use().engineOffAmps().value() * need.use().engineOffHours().value();
+    double layUpDays = Math.min(365, need.use().layUp().days().value());
+    double inUse = MONTHS * (1 - layUpDays / 365);
+    return LifeEstimate.of(
+        chemistry,
+        plates,
+        new LifeEstimate.Year(
+            Math.max(-40, Math.min(70, need.batteryMeanC())),
+            need.use().driving().startsPerDay().value() * inUse / MONTHS,
+            startAmpHours / ampHours,
+            24 * need.use().drainMilliamps().value() / 1000 / ampHours,
+            sessionAmpHours > 0 ? SESSIONS_PER_YEAR : 0,
+            sessionAmpHours / ampHours,
+            chemistry.isLead()
+                ? inUse * drivenUndercharged(ampHours) + laidUp(stand, ampHours, layUpDays)
+                : 0));
+  }
+
+  /** Capacity lost in a month of driving undercharged, as a mean over the year (1/month). */
+  private double drivenUndercharged(double ampHours) {
+    double sum = 0;
+    int months = 0;
+    for (int month = 1; month <= MONTHS; month += LIFE_MONTH_STEP) {
+      double settled = balance(month, ampHours).settles();
+      sum += Sulfation.perMonth(settled, Math.max(-40, Math.min(60, air.inMonth(month))));
+      months++;
+    }
+    return sum / months;
+  }
+
+  /** Capacity lost in one lay-up (1). */
+  private double laidUp(Stand stand, double ampHours, double days) {
+    LongestLayUp rest = need.use().layUp();
+    if (days <= 0 || stand.way() == Stand.Way.MAINTAINED) {
+      return 0;
+    }
+    Seasons place = air.in(rest.place());
+    Course course =
+        layUp(stand, ampHours)
+            .storage()
+            .course(reached((int) Math.rint(rest.fromMonth().value()), ampHours));
+    double lost = 0;
+    double step = Seasons.DAYS_PER_MONTH / 2;
+    double until = stand.way() == Stand.Way.TOPPED_UP ? 7 * stand.weeks() : days;
+    for (double day = 0.5 * step; day < days; day += step) {
+      double charge = course.chargeAfter(until >= days ? day : day % until);
+      lost +=
+          Sulfation.perMonth(charge, Math.max(-40, Math.min(60, place.atDay(rest.fromDay() + day))))
+              * step
+              / Seasons.DAYS_PER_MONTH;
+    }
+    return Math.min(1, lost);
+  }
+
+  /** Money over the years kept. */
+  static Ownership ownership(InConditions in) {
+    return new Ownership(
+        in.label().price().value(),
+        List.of(),
+        new Renewals(
+            Math.max(0.05, Math.min(100, in.life().years())),
+            in.label().chemistry().life().weibullShape(),
+            in.life().sigma()),
+        in.need().use().yearsKept().value(),
+        0,
+        in.policy().rest());
   }
 }

@@ -26,7 +26,7 @@ final class Gates {
     gates.add(cranking(need, label, circuit));
     gates.add(reserve(need, label, circuit));
     gates.add(charged(need, label));
-    if (need.engine().engineClass().needsApproval()) {
+    if (need.engine().engineClass().traits().needsApproval()) {
       gates.add(
           GateResult.of(Gate.APPROVED, Mark.UNKNOWN, Finding.Code.APPROVAL_TO_BE_SHOWN, 0, 0));
     }

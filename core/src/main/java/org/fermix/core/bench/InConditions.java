@@ -1,56 +1,170 @@
 package org.fermix.core.bench;
 
-import org.fermix.core.cost.YearlyCost;
+import java.util.Optional;
+import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.Protection;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Spread;
+import org.fermix.core.reserve.DischargeLaw;
 import org.fermix.core.reserve.EngineOff;
-import org.fermix.core.storage.Parking;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One candidate in one set of conditions: what its outcomes and its curves share, worked out once.
  *
- * @param health share of capacity left (1)
- * @param ageYears in service (y)
- * @param circuit worn to that health
- * @param chargeReached on the machine (1)
- * @param chargeAtStart after the days parked (1)
+ * @param aged how worn it is then
+ * @param power circuit, starter and protection
+ * @param reached charge in daily use
+ * @param cold as it stands before the cold start asked about
+ * @param layUp as it stands through the lay-up; the same where that ends in the cold
+ * @param starts how surely it starts at the two temperatures that matter
  */
 record InConditions(
     Need need,
     Policy policy,
     Candidate candidate,
     Conditions conditions,
-    double health,
-    double ageYears,
-    BatteryCircuit circuit,
-    Cranking cranking,
-    Parking parking,
-    double chargeReached,
-    double chargeAtStart,
-    LifeEstimate life) {
+    Aged aged,
+    Power power,
+    Reached reached,
+    Parked cold,
+    Parked layUp,
+    Starts starts) {
+  /**
+   * How worn it is.
+   *
+   * @param health share of capacity left (1)
+   * @param years in service (y)
+   * @param life expected in this use
+   */
+  record Aged(double health, double years, LifeEstimate life) {}
+
+  /** What it starts with. */
+  record Power(
+      BatteryCircuit circuit,
+      Cranking cranking,
+      Optional<Protection> protection,
+      DischargeLaw law) {}
+
+  /**
+   * What daily use leaves in it.
+   *
+   * @param charge in the coldest month (1)
+   * @param balance of a day in that month
+   * @param batteryC while it is charged then (°C)
+   * @param startAmpHours one start takes on an ordinary day (Ah)
+   */
+  record Reached(double charge, DailyBalance balance, double batteryC, double startAmpHours) {}
+
+  /** How surely it starts, by charge; worked out when first asked for. */
+  static final class Starts {
+    private final Cranking cranking;
+    private final Conditions conditions;
+    private final Need need;
+    private @Nullable SurenessTable cold;
+    private @Nullable SurenessTable afterLayUp;
+
+    Starts(Cranking cranking, Conditions conditions, Need need) {
+      this.cranking = cranking;
+      this.conditions = conditions;
+      this.need = need;
+    }
+
+    /** At the temperature of the cold start. */
+    SurenessTable cold() {
+      if (cold == null) {
+        cold = new SurenessTable(cranking, conditions.temperatureC());
+      }
+      return cold;
+    }
+
+    /** At the temperature of the first start after the lay-up. */
+    SurenessTable afterLayUp() {
+      if (need.layUpEndsInTheCold()) {
+        return cold();
+      }
+      if (afterLayUp == null) {
+        afterLayUp = new SurenessTable(cranking, conditions.layUpStartC(need));
+      }
+      return afterLayUp;
+    }
+  }
+
+  Label label() {
+    return candidate.label();
+  }
+
+  BatteryCircuit circuit() {
+    return power.circuit();
+  }
+
+  Cranking cranking() {
+    return power.cranking();
+  }
+
+  LifeEstimate life() {
+    return aged.life();
+  }
+
+  double health() {
+    return aged.health();
+  }
+
+  double chargeReached() {
+    return reached.charge();
+  }
+
+  /** Charge expected at the cold start, after the days parked (1). */
+  double chargeAtStart() {
+    return cold.charge(conditions.daysParked());
+  }
+
+  /** Charge at which its own protection cuts the loads off (1); 0 where it has none. */
+  double cutCharge() {
+    return power.protection().map(Protection::reserveCharge).filter(each -> each > 0).orElse(0.0);
+  }
+
   /** Hours the engine-off load can run above a charge that still starts (h). */
   double engineOffHours(double lowestCharge) {
-    return EngineOff.hours(
-        circuit,
-        ChargeState.rested(chargeReached, conditions.temperatureC()),
-        conditions.engineOffAmps(),
-        keptCharge(lowestCharge),
-        policy.endVolts() * need.engine().series());
+    double amps = conditions.engineOffAmps();
+    if (power.protection().filter(each -> amps > each.continuousA()).isPresent()) {
+      return 0;
+    }
+    double hours =
+        power.law().factor(amps)
+            * EngineOff.hours(
+                circuit(),
+                ChargeState.rested(chargeReached(), conditions.temperatureC()),
+                amps,
+                keptCharge(lowestCharge),
+                policy.endVolts() * need.engine().series());
+    return Math.min(EngineOff.LONGEST_HOURS, hours);
   }
 
-  /** Charge kept: what a start needs and its margin, or what the school leaves (1). */
+  /**
+   * Charge kept: what a start needs and its margin, what the school leaves, or what its own reserve
+   * keeps (1).
+   */
   double keptCharge(double lowestCharge) {
-    double bySchool = 1 - candidate.label().chemistry().plausibility().usableDepth();
-    return Math.min(1, Math.max(lowestCharge + policy.chargeKeptBack(), bySchool));
+    double bySchool = 1 - label().chemistry().plausibility().usableDepth();
+    return Math.min(
+        1, Math.max(Math.max(lowestCharge + policy.chargeKeptBack(), bySchool), cutCharge()));
   }
 
-  /** Price over the years it serves, in the currency of the price. */
-  double costPerYear() {
-    return YearlyCost.of(
-        candidate.label().price().value(), life.years(), need.use().yearsKept().value());
+  /** Standard deviation of ln(drain over capacity) (1). */
+  double drainSigma() {
+    return drainSigma(need, label());
+  }
+
+  static double drainSigma(Need need, Label label) {
+    return Math.hypot(
+        Spread.drain(need.use().drainMilliamps()).sigma(),
+        Spread.capacity(label.capacity()).sigma());
   }
 }

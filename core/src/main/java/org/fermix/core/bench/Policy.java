@@ -1,16 +1,28 @@
 package org.fermix.core.bench;
 
+import org.fermix.core.cost.Ownership;
+
 /**
  * Where practice divides, the school followed, as data.
  *
  * @param startSureness what counts as "still starts", in standard deviations
  * @param chargeKeptBack charge kept above what a start needs, for the second try (1)
  * @param endVolts lowest voltage engine-off loads accept (V, 12 V system)
+ * @param rest what becomes of the battery when the machine goes
  */
-public record Policy(double startSureness, double chargeKeptBack, double endVolts) {
+public record Policy(
+    double startSureness, double chargeKeptBack, double endVolts, Ownership.Rest rest) {
   /** Four starts in five, the lower edge of "likely" in docs/model.md. */
   public static final double LIKELY = 0.8416212335729143;
 
-  /** Likely starts; a tenth of the charge kept back; 10.5 V as in the capacity tests. */
-  public static final Policy USUAL = new Policy(LIKELY, 0.10, 10.5);
+  /**
+   * Likely starts; a tenth of the charge kept back; 10.5 V as in the capacity tests; the battery
+   * goes with the machine.
+   */
+  public static final Policy USUAL = new Policy(LIKELY, 0.10, 10.5, Ownership.Rest.GOES_WITH_IT);
+
+  /** The same for an owner who keeps the battery when the machine goes. */
+  public Policy keepingTheBattery() {
+    return new Policy(startSureness, chargeKeptBack, endVolts, Ownership.Rest.IS_KEPT);
+  }
 }

@@ -3,10 +3,7 @@ package org.fermix.core.bench;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
-import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.QuickCalibration;
-import org.fermix.core.electrical.StartLimits;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
@@ -45,13 +42,13 @@ public final class Screening {
   /**
    * Headline outcomes of a new battery in the conditions.
    *
-   * @param startSureness of the start, in standard deviations
+   * @param startChance of the start (1)
    * @param parkedDays until it no longer starts; 0 when it does not start full (d)
    * @param engineOffHours with a start kept; as asked for when nothing runs (h)
    * @param costPerYear in the currency of the price
    */
   public record Headline(
-      double startSureness,
+      double startChance,
       double parkedDays,
       double engineOffHours,
       double massKg,
@@ -70,19 +67,17 @@ public final class Screening {
   }
 
   private Headline headline(InConditions in) {
-    Cranking cranking = in.cranking();
-    var lowest =
-        new StartLimits(in.circuit(), cranking)
-            .lowestCharge(conditions.temperatureC(), policy.startSureness());
+    var lowest = in.starts().cold().lowestCharge(policy.startSureness());
+    StartOutcomes starts = new StartOutcomes(in);
     double hours = conditions.engineOffHours();
     if (conditions.hasEngineOffLoad()) {
       hours = lowest.isPresent() ? in.engineOffHours(lowest.getAsDouble()) : 0;
     }
     return new Headline(
-        cranking.sureness(ChargeState.rested(in.chargeAtStart(), conditions.temperatureC())),
-        lowest.isPresent() ? in.parking().days(in.chargeReached(), lowest.getAsDouble()) : 0,
+        starts.chance(),
+        new ParkedOutcomes(in).days(),
         hours,
         in.candidate().label().mass().value(),
-        in.costPerYear());
+        BenchCandidate.ownership(in).perYear());
   }
 }

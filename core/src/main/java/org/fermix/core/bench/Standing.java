@@ -37,9 +37,26 @@ public record Standing(Mark mark, double needed) {
       case CRANKING_VOLTS ->
           atLeast(
               figure, need.engine().engineClass().start().voltageFloor() * need.engine().series());
-      case PARKED_DAYS -> atLeast(figure, conditions.daysParked());
+      case PARKED_DAYS -> atLeast(figure, conditions.layUpDays(need));
+      case LAY_UP_CHANCE ->
+          Optional.of(
+              standing(figure, figure.value(), LIKELY_PERCENT, SURE_PERCENT, LIKELY_PERCENT));
       case ENGINE_OFF_HOURS -> atLeast(figure, conditions.engineOffHours());
-      case START_CHARGE, CHARGE_REACHED, MASS, LIFE, COST_PER_YEAR -> Optional.empty();
+      case FIRST_TRY,
+          STARTS_LEFT,
+          RESERVE_STARTS,
+          START_CHARGE,
+          HALF_DAYS,
+          DAMAGE_DAYS,
+          PROTECTION_DAYS,
+          LOST_DAYS,
+          CHARGE_REACHED,
+          FLAT_DAYS,
+          MASS,
+          LIFE,
+          COST_PER_YEAR,
+          COST_PER_AMP_HOUR ->
+          Optional.empty();
     };
   }
 

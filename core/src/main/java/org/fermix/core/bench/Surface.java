@@ -7,6 +7,7 @@ import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.quantity.Spread;
 
 /**
  * How one candidate's cranking answers to what is uncertain, near the conditions asked: speed and
@@ -39,40 +40,40 @@ final class Surface {
       BatteryCircuit circuit,
       Engine engine,
       double engineC,
-      double resistanceSigma,
       DoubleFunction<ChargeState> states,
       double lowest,
       double highest) {
     ChargeState here = states.apply(0);
     middle = new Cranking(circuit, engine).crankBeyondStall(here, engineC);
     double left = engine.departure().spreadLeft();
+    double resistanceSigma = circuit.resistanceSigma();
     drag =
         parabola(
             x ->
                 crank(
                     circuit,
-                    departing(engine, Math.exp(x * Draw.DRAG_SIGMA * left), 1, 1, 1),
+                    departing(engine, Math.exp(x * Spread.DRAG.sigma() * left), 1, 1, 1),
                     here));
     winding =
         parabola(
             x ->
                 crank(
                     circuit,
-                    departing(engine, 1, Math.exp(x * Draw.WINDING_SIGMA * left), 1, 1),
+                    departing(engine, 1, Math.exp(x * Spread.WINDING.sigma() * left), 1, 1),
                     here));
     counterVolts =
         parabola(
             x ->
                 crank(
                     circuit,
-                    departing(engine, 1, 1, Math.exp(x * Draw.COUNTER_SIGMA * left), 1),
+                    departing(engine, 1, 1, Math.exp(x * Spread.COUNTER_VOLTS.sigma() * left), 1),
                     here));
     leads =
         parabola(
             x ->
                 crank(
                     circuit,
-                    departing(engine, 1, 1, 1, Math.exp(x * Draw.LEADS_SIGMA * left)),
+                    departing(engine, 1, 1, 1, Math.exp(x * Spread.LEADS.sigma() * left)),
                     here));
     temperature =
         parabola(
@@ -83,7 +84,7 @@ final class Surface {
                     new ChargeState(
                         here.charge(),
                         here.imbalance(),
-                        here.temperatureC() + x * Draw.TEMPERATURE_SIGMA_K)));
+                        here.temperatureC() + x * Spread.TEMPERATURE.sigma())));
     resistance =
         parabola(x -> crank(circuit.withResistance(Math.exp(x * resistanceSigma)), engine, here));
     state = new Parabola(lowest, highest, x -> crank(circuit, engine, states.apply(x)), middle);

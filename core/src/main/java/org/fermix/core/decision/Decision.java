@@ -56,17 +56,23 @@ public record Decision(
   public boolean meetsConditions(CandidateAnswer candidate) {
     Conditions conditions = answer.conditions();
     return candidate.figure(Outcome.START_CHANCE).value() >= LIKELY_PERCENT
-        && candidate.figure(Outcome.PARKED_DAYS).value() >= conditions.daysParked()
+        && candidate.figure(Outcome.PARKED_DAYS).value() >= conditions.layUpDays(answer.need())
         && candidate
             .find(Outcome.ENGINE_OFF_HOURS)
             .map(hours -> hours.value() >= conditions.engineOffHours())
             .orElse(true);
   }
 
+  /** The ranked candidates that do all the owner asks, best first. */
+  public List<Verdict> meeting() {
+    return ranked.stream().filter(verdict -> meetsConditions(verdict.answer())).toList();
+  }
+
   static List<Verdict> rank(BenchAnswer answer, Weights weights) {
     List<CandidateAnswer> eligible =
         answer.forSale().stream().filter(CandidateAnswer::isEligible).toList();
-    Merits merits = Merits.of(eligible, answer.conditions());
+    Merits merits =
+        Merits.of(eligible, answer.conditions(), answer.conditions().layUpDays(answer.need()));
     return eligible.stream()
         .map(candidate -> new Verdict(candidate, merits.weigh(candidate, weights)))
         .sorted(

@@ -6,21 +6,24 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.CandidateSurface;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.bench.Screening;
 import org.fermix.core.quantity.Roots;
 import org.fermix.core.quantity.Unit;
 
 /**
  * What would change a decision: the price, the coldest morning and the days parked at which another
- * candidate would lead. Conditions are searched in steps outward from the present ones by asking
- * the bench again, so each turning point is one at which the answer really changes.
+ * candidate would lead. Conditions are searched in steps outward from the present ones over
+ * surfaces of the headline outcomes; what is found there is asked of the bench again, so each
+ * turning point is one at which the answer really changes.
  */
 public final class Flips {
   private static final double[] OTHER_DAYS = {
     1, 2, 3, 5, 7, 10, 14, 21, 28, 35, 42, 56, 70, 90, 120, 150, 180, 240, 365
   };
-  private static final double EVEN_CHANCE_PERCENT = 50;
+  private static final double EVEN_CHANCE = 0.5;
   private static final double MOST_PRICE_FACTOR = 20;
 
   private Flips() {}
@@ -37,21 +40,12 @@ public final class Flips {
     String leader = ranked.get(0).letter();
     priceFlip(ranked, weights).ifPresent(flips::add);
     double coldC = conditions.temperatureC();
-    scan(
-            bench,
-            weights,
-            leader,
-            Flip.Kind.WARMER,
-            steps(coldC + 1, 25, 1),
-            conditions::atTemperature)
+    Sweep sweep = new Sweep(bench, weights, leader, conditions);
+    sweep
+        .find(Flip.Kind.WARMER, steps(coldC + 1, 25, 1), conditions::atTemperature)
         .ifPresent(flips::add);
-    scan(
-            bench,
-            weights,
-            leader,
-            Flip.Kind.COLDER,
-            steps(coldC - 1, -40, -1),
-            conditions::atTemperature)
+    sweep
+        .find(Flip.Kind.COLDER, steps(coldC - 1, -40, -1), conditions::atTemperature)
         .ifPresent(flips::add);
     List<Double> shorter = new ArrayList<>();
     List<Double> longer = new ArrayList<>();
@@ -62,15 +56,9 @@ public final class Flips {
         longer.add(days);
       }
     }
-    scan(bench, weights, leader, Flip.Kind.SHORTER_PARKED, shorter, conditions::afterDays)
-        .ifPresent(flips::add);
-    scan(bench, weights, leader, Flip.Kind.LONGER_PARKED, longer, conditions::afterDays)
-        .ifPresent(flips::add);
+    sweep.find(Flip.Kind.SHORTER_PARKED, shorter, conditions::afterDays).ifPresent(flips::add);
+    sweep.find(Flip.Kind.LONGER_PARKED, longer, conditions::afterDays).ifPresent(flips::add);
     return flips;
-  }
-
-  private static boolean mayStart(Verdict verdict) {
-    return verdict.answer().figure(Outcome.START_CHANCE).value() >= EVEN_CHANCE_PERCENT;
   }
 
   private static List<Double> steps(double from, double to, double step) {
@@ -81,24 +69,63 @@ public final class Flips {
     return values;
   }
 
-  private static Optional<Flip> scan(
-      Bench bench,
-      Weights weights,
-      String leader,
-      Flip.Kind kind,
-      List<Double> values,
-      DoubleFunction<Conditions> conditions) {
-    for (double value : values) {
-      List<Verdict> ranked = Decision.rank(bench.answer(conditions.apply(value)), weights);
-      // Where nobody starts any more, who comes first says nothing.
-      if (ranked.stream().noneMatch(Flips::mayStart)) {
-        return Optional.empty();
-      }
-      if (!ranked.get(0).letter().equals(leader)) {
-        return Optional.of(new Flip(kind, value, ranked.get(0).letter()));
-      }
+  /**
+   * A walk outward along one condition, by surfaces; what it finds is asked of the bench itself.
+   */
+  private static final class Sweep {
+    private final Bench bench;
+    private final Weights weights;
+    private final String leader;
+    private final List<CandidateSurface> surfaces;
+
+    Sweep(Bench bench, Weights weights, String leader, Conditions around) {
+      this.bench = bench;
+      this.weights = weights;
+      this.leader = leader;
+      this.surfaces = bench.surfaces(around);
     }
-    return Optional.empty();
+
+    Optional<Flip> find(
+        Flip.Kind kind, List<Double> values, DoubleFunction<Conditions> conditions) {
+      for (double value : values) {
+        Conditions there = conditions.apply(value);
+        List<Screening.Headline> headlines =
+            surfaces.stream()
+                .map(each -> each.headline(there.temperatureC(), there.daysParked()))
+                .toList();
+        // Where nobody starts any more, who comes first says nothing.
+        if (headlines.stream().noneMatch(each -> each.startChance() >= EVEN_CHANCE)) {
+          return Optional.empty();
+        }
+        if (!first(headlines, there).equals(leader)) {
+          List<Verdict> ranked = Decision.rank(bench.answer(there), weights);
+          if (!ranked.get(0).letter().equals(leader)) {
+            return Optional.of(new Flip(kind, value, ranked.get(0).letter()));
+          }
+        }
+      }
+      return Optional.empty();
+    }
+
+    private String first(List<Screening.Headline> headlines, Conditions there) {
+      Merits merits =
+          new Merits(
+              there,
+              there.layUpDays(bench.need()),
+              headlines.stream().mapToDouble(Screening.Headline::massKg).average().orElse(1),
+              headlines.stream().mapToDouble(Screening.Headline::costPerYear).average().orElse(1));
+      int best = 0;
+      for (int i = 1; i < headlines.size(); i++) {
+        double ahead =
+            merits.points(headlines.get(i), weights) - merits.points(headlines.get(best), weights);
+        if (ahead > 0
+            || (ahead == 0
+                && surfaces.get(i).letter().compareTo(surfaces.get(best).letter()) < 0)) {
+          best = i;
+        }
+      }
+      return surfaces.get(best).letter();
+    }
   }
 
   /** The price at which a rival overtakes the leader, all else being equal. */

@@ -13,16 +13,18 @@ import org.fermix.core.electrical.Cranking;
  * so that a surplus stops adding once it stops mattering. Without a need (mass, money), merit is r
  * / (r + x) with r the mean of those compared: half for an average candidate, more for less.
  *
+ * @param layUpDays it must stand (d)
  * @param referenceMassKg r for mass
  * @param referenceCost r for money
  */
-record Merits(Conditions conditions, double referenceMassKg, double referenceCost) {
+record Merits(
+    Conditions conditions, double layUpDays, double referenceMassKg, double referenceCost) {
   private static final double PARKED_SIGMA = 0.35;
   private static final double ENGINE_OFF_SIGMA = 0.25;
 
-  static Merits of(List<CandidateAnswer> compared, Conditions conditions) {
+  static Merits of(List<CandidateAnswer> compared, Conditions conditions, double layUpDays) {
     return new Merits(
-        conditions, mean(compared, Outcome.MASS), mean(compared, Outcome.COST_PER_YEAR));
+        conditions, layUpDays, mean(compared, Outcome.MASS), mean(compared, Outcome.COST_PER_YEAR));
   }
 
   private static double mean(List<CandidateAnswer> compared, Outcome outcome) {
@@ -44,8 +46,7 @@ record Merits(Conditions conditions, double referenceMassKg, double referenceCos
     return switch (criterion) {
       case COLD -> candidate.figure(Outcome.START_CHANCE).value() / 100;
       case PARKED ->
-          chanceOfMeeting(
-              candidate.figure(Outcome.PARKED_DAYS).value(), conditions.daysParked(), PARKED_SIGMA);
+          chanceOfMeeting(candidate.figure(Outcome.PARKED_DAYS).value(), layUpDays, PARKED_SIGMA);
       case ENGINE_OFF ->
           candidate
               .find(Outcome.ENGINE_OFF_HOURS)
@@ -60,9 +61,9 @@ record Merits(Conditions conditions, double referenceMassKg, double referenceCos
 
   /** Points of a battery of which only the headline outcomes are known. */
   double points(Screening.Headline headline, Weights weights) {
-    return weights.of(Criterion.COLD) * Cranking.chance(headline.startSureness())
+    return weights.of(Criterion.COLD) * headline.startChance()
         + weights.of(Criterion.PARKED)
-            * chanceOfMeeting(headline.parkedDays(), conditions.daysParked(), PARKED_SIGMA)
+            * chanceOfMeeting(headline.parkedDays(), layUpDays, PARKED_SIGMA)
         + weights.of(Criterion.ENGINE_OFF)
             * chanceOfMeeting(
                 headline.engineOffHours(), conditions.engineOffHours(), ENGINE_OFF_SIGMA)

@@ -62,7 +62,12 @@ public record Shortlist(List<Entry> ranked, int judged, Map<Gate, Integer> faili
         }
       }
     }
-    Merits merits = new Merits(conditions, masses / passing.size(), costs / passing.size());
+    Merits merits =
+        new Merits(
+            conditions,
+            conditions.layUpDays(need),
+            masses / passing.size(),
+            costs / passing.size());
     List<Entry> ranked = new ArrayList<>(passing.size());
     for (Entry entry : passing) {
       ranked.add(

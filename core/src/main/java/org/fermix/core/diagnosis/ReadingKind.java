@@ -52,7 +52,7 @@ public enum ReadingKind {
   /** True when it tells something of a battery of this chemistry. */
   public boolean appliesTo(Chemistry chemistry) {
     return switch (this) {
-      case GRAVITY -> chemistry.id().equals("flooded") || chemistry.id().equals("efb");
+      case GRAVITY -> !chemistry.traits().sealed();
       case TESTER -> chemistry.isLead();
       case WAKE -> chemistry.protection().isPresent();
       default -> true;

@@ -98,7 +98,7 @@ public record Fit(
 
   /** True for chemistries that are sealed, so that the maker may allow any position. */
   public static boolean mayLie(Chemistry chemistry) {
-    return !chemistry.id().equals("flooded") && !chemistry.id().equals("efb");
+    return chemistry.traits().sealed();
   }
 
   private static Fit of(

@@ -36,6 +36,9 @@ public record EngineFit(
   /** The same when it was worked out from the battery's rating, which may be off by a tenth. */
   private static final double SIGMA_WORKED_OUT = 0.21;
 
+  /** The same of an engine known by its class alone; EngineFitTest finds as much by drawing. */
+  public static final double CLASS_SIGMA = 0.30;
+
   private static final double LOWEST = 0.2;
   private static final double HIGHEST = 5;
 
@@ -62,16 +65,17 @@ public record EngineFit(
         features
             .crankingAmps()
             .map(amps -> amps - Math.max(0, Math.min(MOST_REST_A, features.restAmps().orElse(0.0))))
-            .orElseGet(() -> current(battery, before, features.crankingVolts()));
+            .orElseGet(
+                () -> current(battery, before, features.crankingVolts(), engine.accessoryA()));
     Starter usual = engine.starter();
     double pathOhm = engine.cableMilliohm() / 1000 + usual.windingOhm(temperatureC);
     double counter =
-        (features.crankingVolts() - currentA * pathOhm - Starter.BRUSH_VOLTS)
+        (features.crankingVolts() - currentA * pathOhm - usual.brushVolts())
             / (rpm * 2 * Math.PI / 60);
     double counterFactor =
         Check.within(
             "counter-voltage against the class",
-            counter / usual.voltSecondsPerRadian(),
+            counter / usual.voltSecondsPerRadian(currentA),
             LOWEST,
             HIGHEST,
             "");
@@ -91,26 +95,26 @@ public record EngineFit(
             known.counterVolts() * counterFactor,
             known.leads(),
             known.fireSpeed(),
-            (recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT) / Cranking.MARGIN_SIGMA);
+            (recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT) / CLASS_SIGMA);
     double modelled = new Cranking(battery, engine.departing(departure)).crank(before).rpm();
     return new EngineFit(departure, currentA, recorded, modelled - rpm);
   }
 
   /** The starter's current at which the battery shows a voltage (A). */
-  private static double current(BatteryCircuit battery, ChargeState before, double volts) {
+  private static double current(
+      BatteryCircuit battery, ChargeState before, double volts, double accessoryA) {
     double most = battery.deliverableAmps(before, 1.5, 0.5 * volts);
-    if (most <= Cranking.ACCESSORY_A
-        || battery.volts(battery.after(before, Cranking.ACCESSORY_A, 1.5), Cranking.ACCESSORY_A)
-            <= volts) {
+    if (most <= accessoryA
+        || battery.volts(battery.after(before, accessoryA, 1.5), accessoryA) <= volts) {
       throw new IllegalArgumentException(
           "this battery would show less than the recorded voltage before the starter drew anything;"
               + " check its rating, charge and temperature");
     }
     return Roots.crossing(
             amps -> battery.volts(battery.after(before, amps, 1.5), amps) - volts,
-            Cranking.ACCESSORY_A,
+            accessoryA,
             most,
             0.01)
-        - Cranking.ACCESSORY_A;
+        - accessoryA;
   }
 }

@@ -79,7 +79,7 @@ class BenchTest {
               here.daysParked() + 20,
               here.engineOffAmps() + 1,
               2,
-              here.yearsOn() + 1);
+              here.age().yearsOn().orElseThrow() + 1);
       BenchAnswer good = BENCH.answer(here);
       BenchAnswer bad = BENCH.answer(worse);
       for (String letter : List.of("A", "B", "C")) {

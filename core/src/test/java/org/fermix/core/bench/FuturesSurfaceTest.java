@@ -9,6 +9,7 @@ import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.machine.Departure;
+import org.fermix.core.quantity.Spread;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -45,12 +46,9 @@ class FuturesSurfaceTest {
   private static boolean byModel(CandidateFutures candidate, Draw draw, Draw.Own own) {
     InConditions in = candidate.in();
     double temperatureC =
-        in.conditions().temperatureC() + draw.temperature() * Draw.TEMPERATURE_SIGMA_K;
+        in.conditions().temperatureC() + draw.temperature() * Spread.TEMPERATURE.sigma();
     double charge = candidate.parkedCharge(draw, own);
-    double sigma =
-        in.candidate().label().chemistry().isLead()
-            ? Draw.Own.LEAD_RESISTANCE_SIGMA
-            : Draw.Own.OTHER_RESISTANCE_SIGMA;
+    double sigma = in.circuit().resistanceSigma();
     Cranking exact =
         new Cranking(
             in.circuit().withResistance(Math.exp(own.resistance() * sigma)),
@@ -58,13 +56,14 @@ class FuturesSurfaceTest {
                 .engine()
                 .departing(
                     new Departure(
-                        Math.exp(draw.drag() * Draw.DRAG_SIGMA),
-                        Math.exp(draw.winding() * Draw.WINDING_SIGMA),
-                        Math.exp(draw.counterVolts() * Draw.COUNTER_SIGMA),
-                        Math.exp(draw.leads() * Draw.LEADS_SIGMA),
+                        Math.exp(draw.drag() * Spread.DRAG.sigma()),
+                        Math.exp(draw.winding() * Spread.WINDING.sigma()),
+                        Math.exp(draw.counterVolts() * Spread.COUNTER_VOLTS.sigma()),
+                        Math.exp(draw.leads() * Spread.LEADS.sigma()),
                         1)));
     CrankPoint point = exact.crank(ChargeState.rested(charge, temperatureC));
     return charge > in.circuit().lowestTrustedCharge()
+        && candidate.isUnfrozen(own)
         && candidate.starts(draw, point.rpm(), point.volts());
   }
 }

@@ -65,7 +65,13 @@ class GatesTest {
 
   private static Need in(Optional<Tray> tray) {
     return new Need(
-        NEED.engine(), NEED.minimum(), tray, NEED.climate(), NEED.use(), NEED.regulatedVolts());
+        NEED.engine(),
+        NEED.minimum(),
+        tray,
+        NEED.place(),
+        NEED.climate(),
+        NEED.use(),
+        NEED.charging());
   }
 
   @Test
@@ -130,9 +136,10 @@ class GatesTest {
             new MakersMinimum(
                 Given.maker(550, Unit.AMPERE), Optional.of(Given.maker(140, Unit.MINUTE))),
             NEED.tray(),
+            NEED.place(),
             NEED.climate(),
             NEED.use(),
-            NEED.regulatedVolts());
+            NEED.charging());
     Label strong = rated(CrankingRating.cca(750), Optional.of(Given.label(120, Unit.MINUTE)));
     assertThat(gate(asks, strong, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLEARS);
     GateResult reserve = gate(asks, strong, Gate.MINIMUM_RESERVE);

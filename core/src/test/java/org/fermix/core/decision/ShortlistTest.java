@@ -94,14 +94,14 @@ class ShortlistTest {
       Screening.Headline headline = screening.judge(candidate.label()).headline().orElseThrow();
       var answer =
           Bench.of(NEED, Policy.USUAL, List.of(candidate)).answer(CONDITIONS).candidates().get(0);
-      assertThat(100 * org.fermix.core.electrical.Cranking.chance(headline.startSureness()))
+      assertThat(100 * headline.startChance())
           .isCloseTo(answer.figure(Outcome.START_CHANCE).value(), within(0.3));
       assertThat(headline.parkedDays())
           .isCloseTo(answer.figure(Outcome.PARKED_DAYS).value(), within(1.0));
       assertThat(headline.engineOffHours())
           .isCloseTo(answer.figure(Outcome.ENGINE_OFF_HOURS).value(), within(0.05));
       assertThat(headline.costPerYear())
-          .isCloseTo(answer.figure(Outcome.COST_PER_YEAR).value(), within(1e-9));
+          .isCloseTo(answer.figure(Outcome.COST_PER_YEAR).value(), within(0.01));
     }
   }
 
@@ -161,9 +161,10 @@ class ShortlistTest {
                   new Tray(
                       new CaseSize(220 + 20 * step, 150 + 6 * step, 170 + 6 * step),
                       TerminalSide.RIGHT)),
+              NEED.place(),
               NEED.climate(),
               NEED.use(),
-              NEED.regulatedVolts());
+              NEED.charging());
       Shortlist shortlist =
           Shortlist.of(need, Policy.USUAL, CONDITIONS, Weights.USUAL, QUICK, labels);
       assertThat(shortlist.ranked().size()).isGreaterThanOrEqualTo(before);

@@ -15,7 +15,6 @@ import org.fermix.core.electrical.Spice;
 import org.fermix.core.electrical.SpiceStart;
 import org.fermix.core.electrical.StartTransient;
 import org.fermix.core.machine.Engine;
-import org.fermix.core.machine.Starter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIf;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -57,7 +56,7 @@ class CrankFeaturesTest {
 
   private static double restVolts(BatteryCircuit battery, double temperatureC) {
     ChargeState full = ChargeState.rested(1, temperatureC);
-    return battery.volts(full, Cranking.ACCESSORY_A);
+    return battery.volts(full, PETROL.accessoryA());
   }
 
   /** Everything that can be read off a start is read off as it was made. */
@@ -169,7 +168,7 @@ class CrankFeaturesTest {
         StartTransient.of(new Cranking(AGM, PETROL), ChargeState.rested(1, 20), 1.5);
     CrankFeatures features = CrankFeatures.of(recorded(start, restVolts(AGM, 20), 0.005, false), 1);
     double path = PETROL.cableMilliohm() / 1000 + PETROL.starter().windingOhm(20);
-    double ohm = features.ohmFromPath(path, Starter.BRUSH_VOLTS);
+    double ohm = features.ohmFromPath(path, PETROL.starter().brushVolts());
     assertThat(features.ohm()).isEmpty();
     assertThat(ohm).isCloseTo(AGM.resistanceOhm(), within(0.25 * AGM.resistanceOhm()));
   }

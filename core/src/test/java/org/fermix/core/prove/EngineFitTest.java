@@ -37,7 +37,7 @@ class EngineFitTest {
     double[] seconds = new double[size];
     double[] volts = new double[size];
     double[] currents = new double[size];
-    double rest = battery.volts(full, Cranking.ACCESSORY_A);
+    double rest = battery.volts(full, engine.accessoryA());
     for (int i = 0; i < size; i++) {
       seconds[i] = i * StartTransient.STEP_S;
       int at = i - before;
@@ -112,7 +112,7 @@ class EngineFitTest {
       BatteryCircuit battery = AGM.withResistance(Math.exp(0.07 * random.nextGaussian()));
       EngineFit fit =
           EngineFit.of(recorded(battery, real, 10, amps), AGM, USUAL, ChargeState.rested(1, 10));
-      said = fit.departure().spreadLeft() * Cranking.MARGIN_SIGMA;
+      said = fit.departure().spreadLeft() * EngineFit.CLASS_SIGMA;
       double truth = margin(battery, real, cold);
       byFit.increment(truth - margin(battery, USUAL.departing(fit.departure()), cold));
       byClass.increment(truth - margin(battery, USUAL, cold));

@@ -1,0 +1,152 @@
+package org.fermix.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.fermix.core.bench.CandidateCurves.Kind;
+import org.fermix.core.bench.CandidateCurves.Point;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Equation;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.Spread;
+import org.fermix.core.quantity.Term;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.Working;
+import org.fermix.core.reserve.DischargeLaw;
+import org.fermix.core.reserve.EngineOff;
+
+/** How long can things run with the engine off, and still start? */
+final class EngineOffOutcomes implements OutcomeFamily {
+  private static final Equation ENGINE_OFF =
+      new Equation(
+          "engine-off",
+          "z = z₀ − I·t/Q;  h₁ = z − (1 − c)·d(t) ≥ charge kept;  hours × what its ratings say of"
+              + " this current",
+          "Two-well charge model: the surface lags behind the depth under load. Reserve capacity,"
+              + " hour rates and discharge table correct it at their own currents (Peukert's law"
+              + " piece by piece).",
+          "steady load up to about one hour's rate");
+
+  /** Beyond the ratings the law is less sure (ln). */
+  private static final double OUTSIDE_SIGMA = 0.10;
+
+  private final InConditions in;
+  private final Terms terms;
+  private final double amps;
+
+  EngineOffOutcomes(InConditions in) {
+    this.in = in;
+    terms = new Terms(in);
+    amps = in.conditions().engineOffAmps();
+  }
+
+  @Override
+  public void figures(Map<Outcome, Figure> into) {
+    if (amps > 0) {
+      into.put(Outcome.ENGINE_OFF_HOURS, hours());
+    }
+  }
+
+  @Override
+  public void curves(Map<Kind, List<Point>> into) {
+    if (amps <= 0) {
+      return;
+    }
+    ChargeState from = ChargeState.rested(in.chargeReached(), in.conditions().temperatureC());
+    double endVolts = in.policy().endVolts() * in.need().engine().series();
+    double hours = EngineOff.hours(in.circuit(), from, amps, 0, endVolts);
+    double factor = in.power().law().factor(amps);
+    into.put(
+        Kind.ENGINE_OFF_VOLTS,
+        OutcomeFamily.over(
+            0,
+            hours * factor,
+            hour -> EngineOff.volts(in.circuit(), from, amps, Math.min(hours, hour / factor))));
+  }
+
+  private Figure hours() {
+    SurenessTable starts = in.starts().cold();
+    OptionalDouble lowest = starts.lowestCharge(in.policy().startSureness());
+    double hopeful = in.engineOffHours(starts.lowestCharge(-Band.SIGMAS).orElse(1));
+    if (lowest.isEmpty()) {
+      return Figure.of(0, Unit.HOUR, new Band(0, hopeful), Reach.NEVER, () -> working(1));
+    }
+    double hours = in.engineOffHours(lowest.getAsDouble());
+    double cautious = in.engineOffHours(starts.lowestCharge(Band.SIGMAS).orElse(1));
+    double sigma =
+        in.power().law().isBetween(amps)
+            ? Spread.ENGINE_OFF.sigma()
+            : Math.hypot(Spread.ENGINE_OFF.sigma(), OUTSIDE_SIGMA);
+    double model = hours * Math.expm1(Band.SIGMAS * sigma);
+    return Figure.of(
+        hours,
+        Unit.HOUR,
+        new Band(
+            Math.max(0, hours - Math.hypot(model, hours - cautious)),
+            hours + Math.hypot(model, hopeful - hours)),
+        hours >= EngineOff.LONGEST_HOURS ? Reach.AT_LEAST : Reach.AT,
+        () -> working(in.keptCharge(lowest.getAsDouble())));
+  }
+
+  private Working working(double keptCharge) {
+    List<Term> all = new ArrayList<>();
+    all.add(Term.derived("z₀, charge at the beginning", 100 * in.chargeReached(), Unit.PER_CENT));
+    all.add(Term.derived("charge kept for the start", 100 * keptCharge, Unit.PER_CENT));
+    all.add(
+        Term.table(
+            "usable depth by the school followed",
+            100 * in.label().chemistry().plausibility().usableDepth(),
+            Unit.PER_CENT,
+            "common practice, disputed"));
+    all.add(new Term("I, load", Given.typed(amps, Unit.AMPERE)));
+    all.add(terms.temperature());
+    all.add(new Term("capacity when new, 20-hour rate", in.label().capacity()));
+    all.add(terms.health());
+    all.add(
+        Term.derived("Q, both wells together", in.circuit().capacityAmpHours(), Unit.AMPERE_HOUR));
+    DischargeLaw law = in.power().law();
+    for (DischargeLaw.Point point : law.points()) {
+      all.add(
+          new Term(
+              switch (point.what()) {
+                    case CAPACITY -> "printed capacity, at ";
+                    case RESERVE -> "reserve capacity, at ";
+                    case FURTHER -> "further rating, at ";
+                  }
+                  + Math.round(100 * point.rated().currentA()) / 100.0
+                  + " A",
+              Given.label(point.rated().ampHours(), Unit.AMPERE_HOUR)));
+    }
+    all.add(
+        Term.derived(
+            "hours against the circuit alone, at this load",
+            100 * law.factor(amps),
+            Unit.PER_CENT));
+    List<String> remarks = new ArrayList<>(terms.remarks());
+    if (!law.isBetween(amps)) {
+      remarks.add(
+          "The load lies outside the currents its ratings speak of: the nearest of them is taken, and"
+              + " the band is wider.");
+    }
+    in.power()
+        .protection()
+        .ifPresent(
+            each -> {
+              if (amps > each.continuousA()) {
+                remarks.add("The load is more than its protection passes for long.");
+              }
+              if (each.hasReserve()) {
+                remarks.add("Its own reserve disconnects the load while a start is left.");
+              }
+            });
+    return new Working(
+        ENGINE_OFF,
+        all,
+        "Capacity, load and cold within 20 % (engineering estimate), and the lowest charge that starts.",
+        remarks);
+  }
+}

@@ -1,0 +1,171 @@
+package org.fermix.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.fermix.core.bench.CandidateCurves.Kind;
+import org.fermix.core.bench.CandidateCurves.Point;
+import org.fermix.core.cost.Ownership;
+import org.fermix.core.cost.Renewals;
+import org.fermix.core.life.LifeEstimate;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Equation;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Spread;
+import org.fermix.core.quantity.Term;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.Working;
+
+/** How long does it last, and what does that cost? */
+final class MoneyOutcomes implements OutcomeFamily {
+  private static final Equation LIFE =
+      new Equation(
+          "life",
+          "1/L = 1/L(T) + Σ nᵢ/N(Dᵢ) + (capacity lost to sulfation)/0.4;  L(T) = L₂₅·2^((25 − T)/d);"
+              + "  N(D) = N₁·D^−p",
+          "Arrhenius' rule of thumb for heat, Miner's sum for cycles; figures: common practice"
+              + " and estimate.",
+          "rough: not abused");
+  private static final Equation COST =
+      new Equation(
+          "cost",
+          "cost per year = price · N(H) / H,  N = 1 + expected renewals within H years",
+          "renewal theory: the first life by Weibull's law, sums of lives as normal; undiscounted",
+          "the last battery goes with the machine, long- and short-lived alike");
+  private static final Equation PER_AMP_HOUR =
+      new Equation(
+          "cost-per-ampere-hour",
+          "price / (C · depth · cycles at that depth)",
+          "arithmetic on the cycle life",
+          "used up by cycling alone");
+
+  private final InConditions in;
+
+  MoneyOutcomes(InConditions in) {
+    this.in = in;
+  }
+
+  @Override
+  public void figures(Map<Outcome, Figure> into) {
+    into.put(
+        Outcome.LIFE, Figure.of(in.life().years(), Unit.YEAR, in.life().band(), this::lifeWorking));
+    if (in.candidate().isToday()) {
+      return;
+    }
+    into.put(Outcome.COST_PER_YEAR, costPerYear());
+    if (in.conditions().hasEngineOffLoad()) {
+      into.put(Outcome.COST_PER_AMP_HOUR, costPerAmpHour());
+    }
+  }
+
+  @Override
+  public void curves(Map<Kind, List<Point>> into) {
+    if (!in.candidate().isToday()) {
+      Ownership ownership = BenchCandidate.ownership(in);
+      into.put(Kind.MONEY, OutcomeFamily.over(0, ownership.yearsKept(), ownership::spentBy));
+    }
+  }
+
+  private Figure costPerYear() {
+    Ownership ownership = BenchCandidate.ownership(in);
+    double price = Math.exp(Band.SIGMAS * Spread.PRICE.sigma());
+    Band life = in.life().band();
+    Band band =
+        new Band(
+            lasting(ownership, life.high()).perYear() / price,
+            lasting(ownership, life.low()).perYear() * price);
+    return Figure.of(ownership.perYear(), Unit.MONEY_PER_YEAR, band, () -> costWorking(ownership));
+  }
+
+  private static Ownership lasting(Ownership ownership, double years) {
+    return new Ownership(
+        ownership.price(),
+        ownership.extras(),
+        new Renewals(Math.max(0.05, Math.min(100, years)), ownership.lives().shape(), 0),
+        ownership.yearsKept(),
+        ownership.discountPerYear(),
+        ownership.rest());
+  }
+
+  private Figure costPerAmpHour() {
+    double depth = depth();
+    double cycles = LifeEstimate.cyclesAt(in.label().chemistry(), depth);
+    double capacity = in.label().capacity().value();
+    double cost = Ownership.perAmpHourCycled(in.label().price().value(), capacity, depth, cycles);
+    return Figure.of(
+        cost,
+        Unit.MONEY_PER_AMP_HOUR,
+        Band.ratio(cost, Spread.LIFE.sigma()),
+        () ->
+            new Working(
+                PER_AMP_HOUR,
+                List.of(
+                    new Term("price", in.label().price()),
+                    new Term("C, capacity", in.label().capacity()),
+                    Term.derived("depth of each use", 100 * depth, Unit.PER_CENT),
+                    Term.derived("cycles at that depth", cycles, Unit.COUNT)),
+                "The cycle life within a factor 1.6.",
+                List.of()));
+  }
+
+  private double depth() {
+    double used = in.conditions().engineOffAmps() * in.conditions().engineOffHours();
+    double usable = in.label().chemistry().plausibility().usableDepth();
+    return Math.max(0.01, Math.min(usable, used / in.label().capacity().value()));
+  }
+
+  private Working lifeWorking() {
+    return new Working(
+        LIFE,
+        lifeTerms(),
+        "Eight in ten within a factor 1.6; for lithium and sodium an extrapolation.",
+        List.of("Warranty length is not used: it is a price policy, not a life expectancy."));
+  }
+
+  private Working costWorking(Ownership ownership) {
+    List<Term> terms = new ArrayList<>();
+    terms.add(new Term("price", in.label().price()));
+    terms.add(new Term("H, years the machine is kept", in.need().use().yearsKept()));
+    terms.add(Term.derived("expected life", in.life().years(), Unit.YEAR));
+    terms.add(Term.derived("N, batteries bought on average", ownership.purchases(), Unit.SHARE));
+    terms.addAll(lifeTerms());
+    return new Working(
+        COST,
+        terms,
+        "From the life band and 5 % in price.",
+        List.of("Charger, fitting and deposit are not yet counted."));
+  }
+
+  private List<Term> lifeTerms() {
+    List<Term> terms = new ArrayList<>();
+    LifeEstimate life = in.life();
+    terms.add(
+        Term.derived(
+            "mean battery temperature over the year", in.need().batteryMeanC(), Unit.CELSIUS));
+    terms.add(new Term("starts a day", in.need().use().driving().startsPerDay()));
+    terms.add(
+        Term.derived(
+            "depth of one start",
+            100 * in.reached().startAmpHours() / in.label().capacity().value(),
+            Unit.PER_CENT));
+    terms.add(Term.derived("calendar life L(T)", life.calendarYears(), Unit.YEAR));
+    terms.add(
+        Term.derived(
+            "share of life used by cycles, a year", 100 * life.cyclingPerYear(), Unit.PER_CENT));
+    terms.add(
+        Term.derived(
+            "share used by standing and driving undercharged, a year",
+            100 * life.sulfationPerYear(),
+            Unit.PER_CENT));
+    in.need()
+        .use()
+        .history()
+        .ifPresent(
+            seen -> {
+              terms.add(Term.derived("years each lasted here", seen.yearsEach(), Unit.YEAR));
+              terms.add(
+                  Term.derived("what that makes of it", 100 * life.historyFactor(), Unit.PER_CENT));
+            });
+    return terms;
+  }
+}

@@ -1,0 +1,322 @@
+package org.fermix.core.bench;
+
+import java.util.function.DoubleUnaryOperator;
+import org.fermix.core.machine.Seasons;
+import org.fermix.core.machine.Stand;
+import org.fermix.core.quantity.Normal;
+import org.fermix.core.quantity.Roots;
+import org.fermix.core.quantity.Spread;
+import org.fermix.core.storage.Course;
+import org.fermix.core.storage.Freezing;
+import org.fermix.core.storage.Parking;
+import org.fermix.core.storage.Storage;
+
+/**
+ * One candidate standing: its charge over the days in seven equally likely cases of what it loses,
+ * and the chance that it starts after them, that it has not frozen included. Everything said of
+ * parking comes from this one chance: the chance itself, the days at which it falls to what is
+ * asked, and their band. docs/model.md, section 4. Not to be shared between threads.
+ */
+final class Parked {
+  /** Middles of seven equally likely parts of a normal law. */
+  private static final double[] SCORES = {-1.465, -0.792, -0.366, 0, 0.366, 0.792, 1.465};
+
+  private static final int MIDDLE = 3;
+
+  /** How sure the freezing point is (K); tables differ by 3 to 5. */
+  private static final double FREEZING_SIGMA_K = 3;
+
+  private static final double MAINTAINED_CHARGE = 0.99;
+  private static final double HOPELESS = -8;
+  private static final int MOST_MONTHS = 2 + (int) (Parking.LONGEST_DAYS / Seasons.DAYS_PER_MONTH);
+
+  private static final double DAYS_PER_WEEK = 7;
+  private static final double LOG_DAY_TOLERANCE = 2e-4;
+
+  private final Storage storage;
+  private final Stand stand;
+  private final double fromCharge;
+  private final double fromSigma;
+  private final Course[] courses = new Course[SCORES.length];
+  private final boolean mayFreeze;
+  private final Seasons coldest;
+  private final int firstMonth;
+  private final double toMonthEnd;
+
+  /** How far from freezing it has been at the least, to the end of each month, as far as asked. */
+  private final double[][] least = new double[SCORES.length][];
+
+  private final int[] knownMonths = new int[SCORES.length];
+
+  /**
+   * A candidate left standing.
+   *
+   * @param fromCharge when it is parked (1)
+   * @param drainSigma standard deviation of ln(drain over capacity) (1)
+   * @param coldest the coldest the battery gets there, month by month
+   */
+  Parked(Storage storage, Stand stand, double fromCharge, double drainSigma, Seasons coldest) {
+    this.storage = storage;
+    this.stand = stand;
+    this.fromCharge = fromCharge;
+    this.fromSigma = Spread.CHARGE_REACHED.sigma();
+    this.coldest = coldest;
+    firstMonth = Seasons.monthOf(storage.fromDay());
+    toMonthEnd =
+        (Math.floor(storage.fromDay() / Seasons.DAYS_PER_MONTH + 1e-9) + 1) * Seasons.DAYS_PER_MONTH
+            - storage.fromDay();
+    mayFreeze =
+        storage.chemistry().isLead()
+            && coldest.coldestC()
+                < Freezing.pointC(0) + Freezing.MARGIN_K - HOPELESS * FREEZING_SIGMA_K;
+    double drained = storage.drawnShare();
+    double sigma = Math.hypot(drained * drainSigma, (1 - drained) * Spread.SELF_DISCHARGE.sigma());
+    for (int i = 0; i < SCORES.length; i++) {
+      double factor = Math.exp(SCORES[i] * sigma);
+      courses[i] = storage.course(fromCharge, factor, factor);
+    }
+  }
+
+  /** The coldest it can get there on a day counted from the beginning (°C). */
+  double coldestC(double day) {
+    return coldest.atDay(storage.fromDay() + day + 1e-6);
+  }
+
+  /** How it stands. */
+  Storage storage() {
+    return storage;
+  }
+
+  /** Charge when it was parked (1). */
+  double fromCharge() {
+    return fromCharge;
+  }
+
+  /** Charge expected after some days (1). */
+  double charge(double days) {
+    return charge(MIDDLE, days);
+  }
+
+  /** Charge after some days with other losses (1). */
+  double charge(double lossFactor, double drainFactor, double days) {
+    if (stand.way() == Stand.Way.MAINTAINED && days > 0) {
+      return Math.max(fromCharge, MAINTAINED_CHARGE);
+    }
+    return storage
+        .course(fromCharge, lossFactor, drainFactor)
+        .chargeAfter(
+            stand.way() == Stand.Way.TOPPED_UP
+                ? Math.min(days, DAYS_PER_WEEK * stand.weeks())
+                : days);
+  }
+
+  /** How far the charge after some days may be off: one standard deviation (1). */
+  double chargeSigma(double days) {
+    return (charge(1, days) - charge(5, days)) / (SCORES[5] - SCORES[1]);
+  }
+
+  /** Days until the expected charge falls to a level (d). */
+  double daysTo(double charge) {
+    return holds(charge) ? Parking.LONGEST_DAYS : courses[MIDDLE].daysTo(charge);
+  }
+
+  /** True when what is done about it keeps the charge above a level for good. */
+  private boolean holds(double charge) {
+    return switch (stand.way()) {
+      case MAINTAINED -> charge < MAINTAINED_CHARGE;
+      case TOPPED_UP -> charge < courses[MIDDLE].chargeAfter(DAYS_PER_WEEK * stand.weeks());
+      case CONNECTED, NEGATIVE_OFF, RESERVE_ARMED -> false;
+    };
+  }
+
+  private double charge(int scenario, double days) {
+    if (stand.way() == Stand.Way.MAINTAINED && days > 0) {
+      return Math.max(fromCharge, MAINTAINED_CHARGE);
+    }
+    double standing =
+        stand.way() == Stand.Way.TOPPED_UP ? Math.min(days, DAYS_PER_WEEK * stand.weeks()) : days;
+    double middle = courses[MIDDLE].chargeAfter(standing);
+    double off =
+        Math.hypot(middle - courses[scenario].chargeAfter(standing), fromSigma * SCORES[scenario]);
+    return Math.max(0, Math.min(1, middle - Math.signum(SCORES[scenario]) * off));
+  }
+
+  /** What it may have come to after some days: seven equally likely cases. */
+  Cases after(double days) {
+    double[] charges = new double[SCORES.length];
+    double[] whole = new double[SCORES.length];
+    for (int i = 0; i < SCORES.length; i++) {
+      charges[i] = charge(i, days);
+      whole[i] = mayFreeze ? Normal.cumulative(unfrozen(i, days)) : 1;
+    }
+    return new Cases(charges, whole);
+  }
+
+  /**
+   * Equally likely cases, fullest first: charge, and the chance that it has not frozen. Between
+   * them both go in straight lines over what was drawn, so that a limit of the charge is no step.
+   */
+  static final class Cases {
+    /** Wider apart than this, every case is asked about; else a parabola through three does. */
+    private static final double NEAR = 0.25;
+
+    private static final int PARTS = 28;
+
+    /** Of each part the case before it, and how far it lies towards the next. */
+    private static final int[] BEFORE = new int[PARTS];
+
+    private static final double[] TOWARDS = new double[PARTS];
+
+    static {
+      for (int part = 0; part < PARTS; part++) {
+        double score = Normal.inverse((part + 0.5) / PARTS);
+        int before = 0;
+        while (before < SCORES.length - 2 && SCORES[before + 1] < score) {
+          before++;
+        }
+        BEFORE[part] = before;
+        TOWARDS[part] = (score - SCORES[before]) / (SCORES[before + 1] - SCORES[before]);
+      }
+    }
+
+    private final double[] charges;
+    private final double[] whole;
+
+    private Cases(double[] charges, double[] whole) {
+      this.charges = charges;
+      this.whole = whole;
+    }
+
+    /**
+     * Chance of a start (1); none below the lowest charge the circuit is trusted at.
+     *
+     * @param sureness of a start at a charge from the lowest on, in standard deviations
+     */
+    double chance(DoubleUnaryOperator sureness, double lowest) {
+      double sum = 0;
+      for (int part = 0; part < PARTS; part++) {
+        double charge = Math.min(1, between(charges, part));
+        if (charge >= lowest) {
+          sum +=
+              Math.max(0, Math.min(1, between(whole, part)))
+                  * Normal.cumulative(sureness.applyAsDouble(charge));
+        }
+      }
+      return sum / PARTS;
+    }
+
+    private static double between(double[] values, int part) {
+      double before = values[BEFORE[part]];
+      return before + TOWARDS[part] * (values[BEFORE[part] + 1] - before);
+    }
+
+    /** The same where each sureness is dear to work out and smooth over the charge. */
+    double chanceSmooth(DoubleUnaryOperator sureness, double lowest) {
+      double high = charges[0];
+      double low = charges[charges.length - 1];
+      double middle = charges[MIDDLE];
+      if (high - low > NEAR || low < lowest || high - middle < 1e-6 || middle - low < 1e-6) {
+        double[] at = new double[charges.length];
+        for (int i = 0; i < charges.length; i++) {
+          at[i] = sureness.applyAsDouble(Math.max(lowest, charges[i]));
+        }
+        return chance(charge -> straight(at, charge), lowest);
+      }
+      double atMiddle = sureness.applyAsDouble(middle);
+      double above = (sureness.applyAsDouble(high) - atMiddle) / (high - middle);
+      double below = (atMiddle - sureness.applyAsDouble(low)) / (middle - low);
+      double bend = (above - below) / (high - low);
+      double slope = above - bend * (high - middle);
+      return chance(
+          charge -> atMiddle + (charge - middle) * (slope + bend * (charge - middle)), lowest);
+    }
+
+    /** Straight lines between the cases, nothing beyond them. */
+    private double straight(double[] at, double charge) {
+      int i = 1;
+      while (i < charges.length - 1 && charges[i] > charge) {
+        i++;
+      }
+      double span = charges[i - 1] - charges[i];
+      double share = span < 1e-9 ? 0 : (charge - charges[i]) / span;
+      return at[i] + Math.max(0, Math.min(1, share)) * (at[i - 1] - at[i]);
+    }
+
+    /** Chance of a start if the cold were no matter (1): what frost and emptiness leave. */
+    double most(double lowest) {
+      return chance(charge -> -HOPELESS, lowest);
+    }
+  }
+
+  /** Chance of a start after some days (1). */
+  double chance(double days, SurenessTable starts) {
+    return after(days).chance(starts::at, starts.lowest());
+  }
+
+  /** How surely it has not frozen in some days, as expected, in standard deviations. */
+  double unfrozen(double days) {
+    return mayFreeze ? unfrozen(MIDDLE, days) : -HOPELESS;
+  }
+
+  private double unfrozen(int scenario, double days) {
+    if (days > 0 && least[scenario] == null) {
+      least[scenario] = new double[MOST_MONTHS];
+    }
+    int month = 0;
+    double monthEnd = toMonthEnd;
+    while (monthEnd < days && month < MOST_MONTHS - 1) {
+      if (month >= knownMonths[scenario]) {
+        double before = month == 0 ? -HOPELESS : least[scenario][month - 1];
+        least[scenario][month] = Math.min(before, margin(scenario, month, monthEnd));
+        knownMonths[scenario]++;
+      }
+      month++;
+      monthEnd += Seasons.DAYS_PER_MONTH;
+    }
+    double before = month == 0 ? -HOPELESS : least[scenario][month - 1];
+    return Math.max(HOPELESS, Math.min(before, margin(scenario, month, days)));
+  }
+
+  /** How far from freezing in the coldest of a month, at the charge on a day of it (σ). */
+  private double margin(int scenario, int month, double day) {
+    double coldestC = coldest.inMonth(1 + (firstMonth - 1 + month) % 12);
+    return (coldestC - Freezing.pointC(charge(scenario, day)) - Freezing.MARGIN_K)
+        / FREEZING_SIGMA_K;
+  }
+
+  /**
+   * Days after which the chance of a start has fallen to one asked for (d), at most {@link
+   * Parking#LONGEST_DAYS}; 0 when it is below from the beginning.
+   */
+  double daysTo(double chance, SurenessTable starts) {
+    double target = Normal.inverse(chance);
+    DoubleUnaryOperator surplus =
+        logDays ->
+            Math.max(
+                    HOPELESS,
+                    Math.min(-HOPELESS, Normal.inverse(chance(Math.expm1(logDays), starts))))
+                - target;
+    double most = Math.log1p(latest());
+    double atOnce = surplus.applyAsDouble(0);
+    if (atOnce <= 0) {
+      return 0;
+    }
+    double atMost = surplus.applyAsDouble(most);
+    if (atMost >= 0) {
+      return Parking.LONGEST_DAYS;
+    }
+    return Math.expm1(Roots.nearlyStraight(surplus, 0, atOnce, most, atMost, LOG_DAY_TOLERANCE));
+  }
+
+  /** By then even the case that loses least is empty (d). */
+  private double latest() {
+    return holds(0)
+        ? Parking.LONGEST_DAYS
+        : Math.min(Parking.LONGEST_DAYS, 1 + courses[0].daysTo(0.01));
+  }
+
+  /** True when freezing, not the start, ends the days first at a chance. */
+  boolean freezesFirst(double days) {
+    return mayFreeze && unfrozen(MIDDLE, days) < 1;
+  }
+}

@@ -1,0 +1,196 @@
+package org.fermix.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.fermix.core.bench.CandidateCurves.Kind;
+import org.fermix.core.bench.CandidateCurves.Point;
+import org.fermix.core.machine.LongestLayUp;
+import org.fermix.core.machine.Stand;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Equation;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Normal;
+import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.Spread;
+import org.fermix.core.quantity.Term;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.Working;
+import org.fermix.core.storage.Parking;
+import org.fermix.core.storage.Storage;
+
+/** How long can it sit through the months of its owner's year? */
+final class ParkedOutcomes implements OutcomeFamily {
+  private static final Equation PARKED =
+      new Equation(
+          "parked",
+          "dz/dt = −k·z − p month by month,  p = 24·I / C;  days until Φ(start) · Φ(not frozen),"
+              + " averaged over seven cases of the losses, falls to four in five",
+          "First-order self-discharge k, doubling every 10 K (13 K lithium), plus a steady drain."
+              + " Rates: common practice. Freezing: handbook table.",
+          "the monthly means of the place where it stands");
+
+  private static final double HALF = 0.5;
+  private static final double LEAST_DAYS = 30;
+
+  private final InConditions in;
+  private final Parked parked;
+  private final SurenessTable starts;
+  private final Terms terms;
+
+  ParkedOutcomes(InConditions in) {
+    this.in = in;
+    parked = in.layUp();
+    starts = in.starts().afterLayUp();
+    terms = new Terms(in);
+  }
+
+  @Override
+  public void figures(Map<Outcome, Figure> into) {
+    into.put(Outcome.PARKED_DAYS, parkedDays());
+    into.put(Outcome.LAY_UP_CHANCE, layUpChance());
+    into.put(Outcome.HALF_DAYS, days(parked.daysTo(HALF)));
+    Storage storage = parked.storage();
+    if (storage.chemistry().isLead()) {
+      into.put(Outcome.DAMAGE_DAYS, days(parked.daysTo(Storage.SULFATION_CHARGE)));
+    } else {
+      in.power()
+          .protection()
+          .ifPresent(
+              each -> into.put(Outcome.PROTECTION_DAYS, days(parked.daysTo(storage.cutCharge()))));
+    }
+    into.put(Outcome.LOST_DAYS, days(lostDays(storage)));
+  }
+
+  private double lostDays(Storage storage) {
+    boolean kept = parked.daysTo(Math.max(0.02, storage.cutCharge())) >= Parking.LONGEST_DAYS;
+    return kept ? Parking.LONGEST_DAYS : storage.daysToUnrecoverable(parked.fromCharge());
+  }
+
+  @Override
+  public void curves(Map<Kind, List<Point>> into) {
+    double days = 1.5 * Math.max(LEAST_DAYS, in.conditions().layUpDays(in.need()));
+    into.put(Kind.PARKED_CHARGE, OutcomeFamily.over(0, days, day -> 100 * parked.charge(day)));
+  }
+
+  /** Days until it no longer starts (d); 0 where it does not at once. */
+  double days() {
+    return parked.daysTo(Normal.cumulative(in.policy().startSureness()), starts);
+  }
+
+  Figure parkedDays() {
+    double days = days();
+    boolean never = days <= 0;
+    Band band =
+        new Band(
+            parked.daysTo(Normal.cumulative(Band.SIGMAS), starts),
+            parked.daysTo(Normal.cumulative(-Band.SIGMAS), starts));
+    Reach reach = never ? Reach.NEVER : days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT;
+    return Figure.of(days, Unit.DAY, band, reach, () -> working(days));
+  }
+
+  private Figure layUpChance() {
+    double days = in.conditions().layUpDays(in.need());
+    double percent = 100 * parked.chance(days, starts);
+    return Figure.of(percent, Unit.CHANCE, Band.exact(percent), () -> working(days));
+  }
+
+  private Figure days(double days) {
+    return Figure.of(
+        days,
+        Unit.DAY,
+        days >= Parking.LONGEST_DAYS ? Band.exact(days) : around(days),
+        days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT,
+        () -> working(days));
+  }
+
+  /** Losses within their spread. */
+  private Band around(double days) {
+    double drained = parked.storage().drawnShare();
+    return Band.ratio(
+        days, Math.hypot(drained * in.drainSigma(), (1 - drained) * Spread.SELF_DISCHARGE.sigma()));
+  }
+
+  private Working working(double days) {
+    LongestLayUp rest = in.need().use().layUp();
+    Parking first = parked.storage().first();
+    OptionalDouble lowest = starts.lowestCharge(in.policy().startSureness());
+    List<Term> all = new ArrayList<>();
+    all.add(Term.derived("z₀, charge when parked", 100 * parked.fromCharge(), Unit.PER_CENT));
+    all.add(Term.derived("lowest charge that still starts", 100 * lowest.orElse(1), Unit.PER_CENT));
+    all.add(Terms.temperature("temperature of the start", in.conditions().layUpStartC(in.need())));
+    all.add(new Term("month in which it is parked", rest.fromMonth()));
+    all.add(
+        Term.derived(
+            "temperature there in that month",
+            parked.storage().seasons().atDay(parked.storage().fromDay()),
+            Unit.CELSIUS));
+    all.add(new Term("mean of the coldest month", in.need().climate().winterMeanC()));
+    all.add(new Term("mean of the warmest month", in.need().climate().summerMeanC()));
+    all.add(new Term("I, drain with everything off", in.need().use().drainMilliamps()));
+    all.add(
+        Term.table(
+            "own draw of its protection",
+            in.label().chemistry().storage().ownDrawMilliamps(),
+            Unit.MILLIAMPERE,
+            "common practice"));
+    all.add(new Term("C, capacity when new", in.label().capacity()));
+    all.add(terms.health());
+    all.add(
+        Term.table(
+            "self-discharge at 25 °C, a month",
+            100 * in.label().chemistry().storage(parked.storage().plates()).lossPerMonth(),
+            Unit.PER_CENT,
+            "common practice"));
+    all.add(
+        Term.derived(
+            "k, self-discharge there at the beginning, a day",
+            100 * first.lossPerDay(),
+            Unit.PER_CENT));
+    all.add(Term.derived("p, drain, a day", 100 * first.drainPerDay(), Unit.PER_CENT));
+    all.add(
+        Term.derived("charge expected after these days", 100 * parked.charge(days), Unit.PER_CENT));
+    return new Working(
+        PARKED,
+        all,
+        in.need().use().drainMilliamps().isAssumed()
+            ? "Drain within a factor 1.8 (assumed, not measured), self-discharge within 1.5, the"
+                + " freezing point within 4 K, and what is uncertain of the start."
+            : "Drain within a factor 1.2, self-discharge within 1.5, the freezing point within 4 K, and"
+                + " what is uncertain of the start.",
+        remarks(days, first, lowest));
+  }
+
+  private List<String> remarks(double days, Parking first, OptionalDouble lowest) {
+    List<String> remarks = new ArrayList<>(terms.remarks());
+    remarks.add(
+        switch (in.conditions().stand().way()) {
+          case CONNECTED ->
+              "It stands connected, at " + in.need().use().layUp().place().name() + ".";
+          case NEGATIVE_OFF -> "It stands with the negative lead off.";
+          case MAINTAINED -> "A maintainer holds it full.";
+          case TOPPED_UP ->
+              "It is charged every "
+                  + Math.round(in.conditions().stand().weeks())
+                  + " weeks; the days are judged at the end of such a stretch.";
+          case RESERVE_ARMED ->
+              in.cutCharge() > 0
+                  ? "Its reserve is armed: it disconnects the machine while a start is left."
+                  : "It has no reserve to arm: it stands connected.";
+        });
+    if (parked.freezesFirst(days)) {
+      remarks.add("What ends it first is frost: it must stay fuller than a start needs.");
+    }
+    if (first.drainOutweighsSelfDischarge()
+        && in.conditions().stand().way() != Stand.Way.MAINTAINED) {
+      remarks.add(
+          "The machine's drain takes more than self-discharge does: fewer ampere-hours sit shorter,"
+              + " whatever the chemistry.");
+    }
+    if (lowest.isEmpty()) {
+      remarks.add("It is not likely to start at this temperature even when full.");
+    }
+    return remarks;
+  }
+}

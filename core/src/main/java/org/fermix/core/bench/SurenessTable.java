@@ -1,0 +1,99 @@
+package org.fermix.core.bench;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.fermix.core.electrical.Cranking;
+import org.fermix.core.quantity.Roots;
+
+/**
+ * How surely a candidate starts at one temperature, over its charge: worked out at a few charges,
+ * straight lines between them.
+ */
+final class SurenessTable {
+  private static final int NODES = 14;
+
+  /** Straight lines between the nodes are read off at so many even places. */
+  private static final int EVEN = 128;
+
+  private static final double CHARGE_TOLERANCE = 5e-4;
+
+  private final Cranking.Soaked soaked;
+  private final double lowest;
+  private final double[] sureness = new double[NODES];
+  private final double[] even = new double[EVEN + 1];
+  private final Map<Double, OptionalDouble> known = new HashMap<>();
+
+  SurenessTable(Cranking cranking, double temperatureC) {
+    soaked = cranking.soakedAt(temperatureC);
+    lowest = cranking.battery().lowestTrustedCharge();
+    for (int i = 0; i < NODES; i++) {
+      sureness[i] = soaked.sureness(charge(i));
+    }
+    // Emptier is never surer, whatever straight lines say near empty.
+    for (int i = NODES - 2; i >= 0; i--) {
+      sureness[i] = Math.min(sureness[i], sureness[i + 1]);
+    }
+    int node = 1;
+    for (int i = 0; i <= EVEN; i++) {
+      double charge = lowest + (1 - lowest) * i / EVEN;
+      while (node < NODES - 1 && charge(node) < charge) {
+        node++;
+      }
+      double share = (charge - charge(node - 1)) / (charge(node) - charge(node - 1));
+      even[i] = sureness[node - 1] + share * (sureness[node] - sureness[node - 1]);
+    }
+  }
+
+  /** Denser towards empty, where it bends. */
+  private double charge(int node) {
+    double share = node / (double) (NODES - 1);
+    return lowest + (1 - lowest) * Math.pow(share, 1.5);
+  }
+
+  /** Battery and engine at the temperature. */
+  Cranking.Soaked soaked() {
+    return soaked;
+  }
+
+  /** The lowest charge the circuit is trusted at (1). */
+  double lowest() {
+    return lowest;
+  }
+
+  /** How surely it starts at a charge from the lowest on, in standard deviations. */
+  double at(double charge) {
+    double place = EVEN * (charge - lowest) / (1 - lowest);
+    int below = Math.max(0, Math.min(EVEN - 1, (int) place));
+    return even[below] + (place - below) * (even[below + 1] - even[below]);
+  }
+
+  /**
+   * Lowest charge that starts at least so surely (1): the lowest trusted where it still does there,
+   * empty when it does not even when full.
+   */
+  OptionalDouble lowestCharge(double asked) {
+    return known.computeIfAbsent(asked, this::found);
+  }
+
+  private OptionalDouble found(double asked) {
+    if (sureness[NODES - 1] < asked) {
+      return OptionalDouble.empty();
+    }
+    int node = NODES - 1;
+    while (node > 0 && sureness[node - 1] >= asked) {
+      node--;
+    }
+    if (node == 0) {
+      return OptionalDouble.of(lowest);
+    }
+    return OptionalDouble.of(
+        Roots.nearlyStraight(
+            charge -> soaked.sureness(charge) - asked,
+            charge(node - 1),
+            sureness[node - 1] - asked,
+            charge(node),
+            sureness[node] - asked,
+            CHARGE_TOLERANCE));
+  }
+}
