@@ -1,11 +1,17 @@
 // Behaviour that lives and dies in the browser: a slider and its typed value are one control.
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('pair', () => ({
+    preset() {
+      this.$refs.typed.value = this.$el.dataset.value;
+      if (this.$el.dataset.slid) this.$refs.slid.value = this.$el.dataset.slid;
+      this.$refs.typed.dispatchEvent(new Event('input', { bubbles: true }));
+    },
     slide() {
       this.$refs.typed.value = this.$refs.slid.value.replace('-', '\u2212');
       this.$refs.typed.dispatchEvent(new Event('input', { bubbles: true }));
     },
     type() {
+      if (this.$refs.typed.value.trim() === '') return;
       const value = Number(this.$refs.typed.value.replace(',', '.').replace('\u2212', '-'));
       if (Number.isFinite(value)) this.$refs.slid.value = value;
     },

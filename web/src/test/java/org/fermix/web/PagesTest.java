@@ -276,6 +276,72 @@ class PagesTest extends WebTestBase {
         .isEqualTo(400);
   }
 
+  /** Use, standing and history are kept; half of a history is asked to be completed. */
+  @Test
+  void howItIsUsedAndStandsIsKept() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Sled", "snowmobile");
+    String version = find("name=\"version\" value=\"([0-9]+)\"", visit.get(job + "/need").body());
+    Map<String, String> typed = new HashMap<>();
+    typed.put("version", version);
+    typed.put("currency", "EUR");
+    typed.put("layUp", "200");
+    typed.put("layUpFrom", "4");
+    typed.put("layUpPlace", "shed");
+    typed.put("stand", "TOPPED_UP");
+    typed.put("standWeeks", "6");
+    typed.put("trip", "90");
+    typed.put("historyBatteries", "2");
+    HttpResponse<String> half = visit.submit(job + "/need", job + "/need", typed);
+    assertThat(half.statusCode()).isEqualTo(422);
+    assertThat(half.body())
+        .contains("how many batteries in how many years")
+        .contains("value=\"6\"");
+    typed.put("historyYears", "5");
+    assertThat(visit.submit(job + "/need", job + "/need", typed).body()).contains("Saved");
+    assertThat(visit.get(job + "/need").body())
+        .contains("value=\"TOPPED_UP\" selected")
+        .contains("value=\"shed\" selected");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 18"));
+    assertThat(visit.get(job + "/bench").body())
+        .contains("Parked from 1 April, unheated shed, charged every 6 weeks")
+        .contains("negative lead off");
+  }
+
+  /** The conditions in the address say how it stands and how old it is judged. */
+  @Test
+  void theAddressCarriesAgeAndStanding() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    String plain = visit.get(job + "/bench").body();
+    assertThat(plain).contains("at the end of the years you keep the machine");
+    String asked = visit.get(job + "/bench?years=0&stand=NEGATIVE_OFF").body();
+    assertThat(asked)
+        .contains("negative lead off")
+        .doesNotContain("at the end of the years you keep the machine");
+    HttpResponse<String> wrong = visit.get(job + "/bench?stand=HANGING&weeks=900");
+    assertThat(wrong.statusCode()).isEqualTo(422);
+    assertThat(wrong.body()).contains("one of those listed").contains("1 to 52");
+  }
+
+  /** What a sheet says beyond its label is kept, and nonsense is answered at its field. */
+  @Test
+  void aSheetIsKept() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    Map<String, String> typed = new HashMap<>(label("Example 70"));
+    typed.put("discharges", "16 Ah for ages");
+    HttpResponse<String> wrong = visit.submit(job + "/lineup", job + "/lineup/new", typed);
+    assertThat(wrong.statusCode()).isEqualTo(422);
+    assertThat(wrong.body()).contains("16 Ah for ages").contains("such as 16 Ah 100 h");
+    typed.put("discharges", "60 Ah 5 h");
+    typed.put("capacityHours", "10");
+    typed.put("reserveShare", "25");
+    assertThat(visit.submit(job + "/lineup", job + "/lineup/new", typed).body())
+        .contains("Capacity, 10 h");
+  }
+
   @Test
   void everyFigureOpensItsWorking() {
     Visit visit = new Visit(port);
@@ -291,7 +357,7 @@ class PagesTest extends WebTestBase {
       assertThat(working.body()).contains("Equation", "Inputs", "Source", "Uncertainty");
       opened++;
     }
-    assertThat(opened).isEqualTo(11);
+    assertThat(opened).isEqualTo(18);
   }
 
   @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Given;
 import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Months;
 
 /** The inputs of a need that nobody typed, so that an assumption is always seen to be one. */
 public final class Assumptions {
@@ -21,15 +22,22 @@ public final class Assumptions {
                 + "; a recorded start would tell");
     add(lines, "Minimum CCA", need.minimum().coldCrankingAmps(), display);
     add(lines, "Coldest morning", need.climate().coldestMorningC(), display);
-    add(lines, "Temperature while parked", need.climate().parkedC(), display);
-    add(lines, "Mean battery temperature", need.climate().batteryMeanC(), display);
-    add(lines, "Longest lay-up", need.use().longestLayUpDays(), display);
+    add(lines, "Mean of the coldest month", need.climate().winterMeanC(), display);
+    add(lines, "Mean of the warmest month", need.climate().summerMeanC(), display);
+    add(lines, "Longest lay-up", need.use().layUp().days(), display);
+    Given from = need.use().layUp().fromMonth();
+    if (from.isAssumed()) {
+      lines.add("Laid up from " + Months.name(from.value()) + ", " + from.note());
+    }
     add(lines, "Drain", need.use().drainMilliamps(), display);
     add(lines, "Engine-off load", need.use().engineOffAmps(), display);
     add(lines, "Engine-off hours", need.use().engineOffHours(), display);
-    add(lines, "Starts a day", need.use().startsPerDay(), display);
+    add(lines, "Starts a day", need.use().driving().startsPerDay(), display);
+    add(lines, "Trip length", need.use().driving().tripMinutes(), display);
     add(lines, "Years kept", need.use().yearsKept(), display);
     add(lines, "Regulated voltage", need.regulatedVolts(), display);
+    add(lines, "Charging current at speed", need.charging().spareAmps(), display);
+    add(lines, "Charging current at idle", need.charging().idleAmps(), display);
     return lines;
   }
 

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
@@ -75,12 +76,21 @@ class BenchController {
     model.addAttribute("form", form);
     model.addAttribute("controls", ConditionsForm.controls(form, own, display));
     model.addAttribute("hours", form.view("hours"));
+    model.addAttribute("stand", form.view("stand"));
+    model.addAttribute("weeks", form.view("weeks"));
+    model.addAttribute("whenNew", whenNew(bench, decision, recommendation.leader(), money));
     model.addAttribute("sound", conditions.isPresent());
     model.addAttribute("empty", decision.answer().candidates().isEmpty());
     model.addAttribute("query", query(form));
     model.addAttribute(
         "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
-    model.addAttribute("table", OutcomeTable.of(decision.answer(), money, recommendation.leader()));
+    model.addAttribute(
+        "table",
+        OutcomeTable.of(
+            decision.answer(),
+            bench.standing(decision.answer().conditions()),
+            money,
+            recommendation.leader()));
     model.addAttribute("recommendation", recommendation);
     model.addAttribute("assumed", Assumptions.of(bench.need(), display));
     if (htmx.wantsPart()) {
@@ -89,6 +99,27 @@ class BenchController {
     }
     model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
     return "bench/page";
+  }
+
+  /** Where another would lead if they were judged new, who and why it is said. */
+  private static String whenNew(Bench bench, Decision decision, String leader, Display display) {
+    if (!decision.answer().conditions().age().isEnd() || leader.isEmpty()) {
+      return "";
+    }
+    return Decision.of(
+            bench, decision.answer().conditions().aged(JudgedAge.NEW), decision.weights())
+        .leader()
+        .filter(other -> !other.letter().equals(leader))
+        .map(
+            other ->
+                "Judged new, "
+                    + other.letter()
+                    + ", the "
+                    + other.answer().candidate().label().chemistry().shortName()
+                    + ", would lead: it has "
+                    + display.show(other.answer().figure(Outcome.START_CHANCE)).text()
+                    + " of a start then.")
+        .orElse("");
   }
 
   @GetMapping("/working/{letter:[0A-H]}/{name}")

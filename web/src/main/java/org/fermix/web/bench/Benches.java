@@ -30,7 +30,11 @@ public class Benches {
   /** The bench of a job, ready to be asked. */
   @Transactional(readOnly = true)
   public Bench of(OpenJob job) {
-    return job.once(Bench.class, () -> Bench.of(needs.of(job), Policy.USUAL, candidates(job)));
+    return job.once(Bench.class, () -> Bench.of(needs.of(job), policy(job), candidates(job)));
+  }
+
+  private Policy policy(OpenJob job) {
+    return needs.keepsBattery(job) ? Policy.USUAL.keepingTheBattery() : Policy.USUAL;
   }
 
   /** The line-up, today's battery with what its tests found. */

@@ -5,7 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.JudgedAge;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.need.StandWords;
 import org.fermix.web.shared.AxisScale;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
@@ -13,7 +16,8 @@ import org.fermix.web.shared.Form;
 
 /** The conditions strip: what is typed or slid, with the owner's own conditions as marks. */
 final class ConditionsForm {
-  static final List<String> NAMES = List.of("temperature", "days", "amps", "hours", "years");
+  static final List<String> NAMES =
+      List.of("temperature", "days", "amps", "hours", "years", "stand", "weeks");
 
   private static final List<Field> FIELDS =
       List.of(
@@ -21,21 +25,24 @@ final class ConditionsForm {
           Field.number("days", "Days parked before it", Unit.DAY, 0, 1000).needed(),
           Field.number("amps", "Engine-off load", Unit.AMPERE, 0, 500).needed(),
           Field.number("hours", "for", Unit.HOUR, 0, 500).needed(),
-          Field.number("years", "Years after fitting", Unit.YEAR, 0, 20).needed());
+          Field.number("years", "Years after fitting", Unit.YEAR, 0, 20)
+              .withHelp("Empty: each at the end of the years kept, or of its life."),
+          Field.choice("stand", "How it stands", StandWords.choices()).needed(),
+          Field.number("weeks", "every", Unit.WEEK, 1, 52).needed());
 
   private ConditionsForm() {}
 
   /** The owner's own conditions. */
   static Form own(Conditions own, Display display) {
-    return Form.stored(
-        FIELDS,
-        display,
-        Map.of(
-            "temperature", own.temperatureC(),
-            "days", own.daysParked(),
-            "amps", own.engineOffAmps(),
-            "hours", own.engineOffHours(),
-            "years", own.yearsOn()));
+    Map<String, Object> values = new HashMap<>();
+    values.put("temperature", own.temperatureC());
+    values.put("days", own.daysParked());
+    values.put("amps", own.engineOffAmps());
+    values.put("hours", own.engineOffHours());
+    own.age().yearsOn().ifPresent(years -> values.put("years", years));
+    values.put("stand", own.stand().way().name());
+    values.put("weeks", own.stand().weeks());
+    return Form.stored(FIELDS, display, values);
   }
 
   /** What the address says, the owner's own where it says nothing. */
@@ -59,7 +66,12 @@ final class ConditionsForm {
             form.number("days").orElseThrow(),
             form.number("amps").orElseThrow(),
             form.number("hours").orElseThrow(),
-            form.number("years").orElseThrow()));
+            form.number("years").isPresent()
+                ? JudgedAge.after(form.number("years").getAsDouble())
+                : JudgedAge.END,
+            new Stand(
+                Stand.Way.valueOf(form.text("stand").orElseThrow()),
+                form.number("weeks").orElseThrow())));
   }
 
   /**
@@ -107,7 +119,7 @@ final class ConditionsForm {
         name,
         form.number(name).isPresent()
             ? plain(form.number(name).getAsDouble(), unit, display)
-            : plain(mark, unit, display));
+            : plain(high, unit, display));
   }
 
   /** A number as HTML wants it: the typographic minus would not be understood. */

@@ -1,7 +1,9 @@
 package org.fermix.web.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
@@ -11,11 +13,17 @@ import org.fermix.core.bench.GateResult;
 import org.fermix.core.bench.Mark;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Standing;
+import org.fermix.core.electrical.Tries;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Reach;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.need.StandWords;
 import org.fermix.web.shared.AxisScale;
 import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Months;
 
 /**
  * The table of outcomes: candidates as columns under their letters, grouped rows, each cell a
@@ -69,11 +77,13 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
     }
   }
 
-  static OutcomeTable of(BenchAnswer answer, Display display, String leader) {
-    return new Builder(answer, display).build(leader);
+  static OutcomeTable of(
+      BenchAnswer answer, List<Map<Stand.Way, Figure>> standing, Display display, String leader) {
+    return new Builder(answer, standing, display).build(leader);
   }
 
-  private record Builder(BenchAnswer answer, Display display) {
+  private record Builder(
+      BenchAnswer answer, List<Map<Stand.Way, Figure>> standing, Display display) {
     OutcomeTable build(String leader) {
       Conditions conditions = answer.conditions();
       Need need = answer.need();
@@ -86,26 +96,40 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                   + " after "
                   + display.show(conditions.daysParked(), Unit.DAY).text()
                   + " parked",
-              List.of(
+              present(
                   row("Starts down to", Outcome.START_FLOOR),
                   row("Chance of a start", Outcome.START_CHANCE),
+                  row("Starts at", Outcome.FIRST_TRY),
                   row("Cranking speed", Outcome.CRANKING_SPEED),
-                  row("Volts while cranking", Outcome.CRANKING_VOLTS))));
-      List<Row> sitting = new ArrayList<>();
+                  row("Volts while cranking", Outcome.CRANKING_VOLTS),
+                  row("Starts left, no charging", Outcome.STARTS_LEFT),
+                  row("Starts left from its reserve", Outcome.RESERVE_STARTS),
+                  row("Lowest charge that starts", Outcome.START_CHARGE))));
+      groups.add(parked(need, conditions));
       if (conditions.engineOffAmps() > 0) {
-        sitting.add(
-            row(
-                "Engine off at " + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text(),
-                Outcome.ENGINE_OFF_HOURS));
+        groups.add(
+            new Group(
+                "Engine off",
+                present(
+                    row(
+                        "Runs "
+                            + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
+                            + ", then starts",
+                        Outcome.ENGINE_OFF_HOURS),
+                    row("Cost of an ampere-hour", Outcome.COST_PER_AMP_HOUR))));
       }
-      sitting.add(row("Parked until it no longer starts", Outcome.PARKED_DAYS));
-      sitting.add(row("Lowest charge that starts", Outcome.START_CHARGE));
-      groups.add(new Group("Engine off and parked, from full", sitting));
       groups.add(
           new Group(
-              "Charging, mass and money",
+              "Charging in the coldest month, "
+                  + display.show(need.use().driving().minutesPerDay(), Unit.MINUTE).text()
+                  + " a day",
+              present(
+                  row("Charge reached", Outcome.CHARGE_REACHED),
+                  row("Does not keep up: flat after", Outcome.FLAT_DAYS))));
+      groups.add(
+          new Group(
+              "Mass and money",
               List.of(
-                  row("Charge reached here", Outcome.CHARGE_REACHED),
                   row("Mass", Outcome.MASS),
                   row("Expected life", Outcome.LIFE),
                   price(),
@@ -123,6 +147,75 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                           !candidate.isEligible() && !candidate.candidate().isToday()))
               .toList();
       return new OutcomeTable(heads, groups);
+    }
+
+    /** Rows in which at least one candidate has something to say. */
+    private static List<Row> present(Row... rows) {
+      return Arrays.stream(rows)
+          .filter(row -> row.cells().stream().anyMatch(cell -> !cell.outcome().isEmpty()))
+          .toList();
+    }
+
+    private Group parked(Need need, Conditions conditions) {
+      LongestLayUp layUp = need.use().layUp();
+      String start = display.show(conditions.layUpStartC(need), Unit.CELSIUS).text();
+      List<Row> rows = new ArrayList<>();
+      rows.add(row("Until it no longer starts at " + start, Outcome.PARKED_DAYS));
+      rows.add(
+          row(
+              "Chance of a start after "
+                  + display.show(conditions.layUpDays(need), Unit.DAY).text(),
+              Outcome.LAY_UP_CHANCE));
+      for (Stand.Way way : Stand.Way.values()) {
+        if (way != conditions.stand().way()) {
+          Row otherwise = otherwise(way, conditions);
+          if (otherwise.cells().stream().anyMatch(cell -> !cell.number().equals("—"))) {
+            rows.add(otherwise);
+          }
+        }
+      }
+      rows.addAll(
+          present(
+              row("Half empty", Outcome.HALF_DAYS),
+              row("Standing begins to cost it life", Outcome.DAMAGE_DAYS),
+              row("Its protection opens", Outcome.PROTECTION_DAYS),
+              row("Beyond recovery", Outcome.LOST_DAYS)));
+      return new Group(
+          "Parked from 1 "
+              + Months.name(layUp.fromMonth().value())
+              + ", "
+              + layUp.place().name()
+              + ", "
+              + stand(conditions.stand()),
+          rows);
+    }
+
+    private static String stand(Stand stand) {
+      return stand.way() == Stand.Way.TOPPED_UP
+          ? "charged every " + Math.round(stand.weeks()) + " weeks"
+          : StandWords.of(stand.way());
+    }
+
+    /** The same days, were it left otherwise. */
+    private Row otherwise(Stand.Way way, Conditions conditions) {
+      List<Cell> cells = new ArrayList<>();
+      for (int i = 0; i < answer.candidates().size(); i++) {
+        String letter = answer.candidates().get(i).letter();
+        Figure figure = standing.get(i).get(way);
+        cells.add(
+            figure == null
+                ? new Cell(letter, "—", "", "", "", "", "", "", "")
+                : new Cell(
+                    letter, display.show(figure).text(), "", "", "", "", "", "", date(figure)));
+      }
+      return new Row("… " + stand(conditions.stand().left(way)), "", cells);
+    }
+
+    /** The date a number of days of the lay-up comes to; empty where it says nothing. */
+    private String date(Figure figure) {
+      return figure.reach() == Reach.AT && figure.unit() == Unit.DAY
+          ? Months.date(answer.need().use().layUp().fromDay(), figure.value())
+          : "";
     }
 
     private Group gates(Need need) {
@@ -148,7 +241,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               "Charged by the machine",
               "at " + display.show(need.regulatedVolts().value(), Unit.VOLT, 1).text(),
               Gate.CHARGED));
-      if (need.engine().engineClass().needsApproval()) {
+      if (need.engine().engineClass().traits().needsApproval()) {
         rows.add(gate("Approved for this aircraft", "", Gate.APPROVED));
       }
       return new Group("Gates", rows);
@@ -225,7 +318,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
         return new Cell(candidate.letter(), "—", "", "", "", "", "", "", "");
       }
       Figure figure = found.get();
-      Display.Shown shown = display.show(figure);
+      Display.Shown shown = outcome == Outcome.FIRST_TRY ? tries(figure) : display.show(figure);
       Optional<Standing> standing =
           Standing.of(outcome, figure, answer.need(), answer.conditions());
       boolean bar =
@@ -242,11 +335,35 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           difference(candidate, outcome, figure));
     }
 
+    private static Display.Shown tries(Figure figure) {
+      if (figure.isNever()) {
+        return new Display.Shown("no try", "");
+      }
+      return new Display.Shown(
+          List.of("first", "second", "third", "fourth", "fifth", "sixth")
+              .get((int) figure.value() - 1),
+          "try");
+    }
+
     private static String barText(double ratio) {
       return AxisScale.text(100 * Math.max(0, Math.min(FULL_BAR, ratio)) / FULL_BAR);
     }
 
     private String difference(CandidateAnswer candidate, Outcome outcome, Figure figure) {
+      if (figure.unit() == Unit.DAY && outcome != Outcome.FLAT_DAYS) {
+        return date(figure);
+      }
+      if (outcome == Outcome.FIRST_TRY && !figure.isNever() && figure.value() > 1) {
+        return "after about "
+            + display
+                .show(
+                    ((figure.value() - 1) * (Tries.CRANK_SECONDS + Tries.REST_SECONDS)
+                            + Tries.CRANK_SECONDS)
+                        / 60,
+                    Unit.MINUTE,
+                    1)
+                .text();
+      }
       if (outcome != Outcome.MASS || candidate.candidate().isToday()) {
         return "";
       }

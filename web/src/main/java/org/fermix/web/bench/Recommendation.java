@@ -59,13 +59,15 @@ public record Recommendation(
         }
       } else {
         Verdict leader = decision.ranked().get(0);
-        headline =
-            decision.answer().today().filter(decision::meetsConditions).isPresent()
-                ? "Keep today’s battery; when you buy, take " + named(leader.answer()) + "."
-                : "Take " + named(leader.answer()) + ".";
+        headline = headline(leader);
         reasons.add(cold(leader.answer()));
         reasons.add(sits(leader.answer()));
         decision.second().ifPresent(second -> reasons.add(against(leader, second)));
+        if (decision.answer().conditions().age().isEnd()) {
+          reasons.add(
+              "Each is judged as it will be at the end of the years you keep the machine, or of its own"
+                  + " life, whichever comes first.");
+        }
       }
       decision.answer().today().ifPresent(today -> reasons.add(today(today)));
       return new Recommendation(
@@ -74,6 +76,26 @@ public record Recommendation(
           reasons,
           ranking(),
           refusals());
+    }
+
+    private String headline(Verdict leader) {
+      if (decision.meeting().isEmpty()) {
+        return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
+      }
+      if (!decision.meetsConditions(leader.answer())) {
+        return named(leader.answer())
+            + ", leads, but only "
+            + decision.meeting().stream()
+                .map(Verdict::letter)
+                .collect(java.util.stream.Collectors.joining(" and "))
+            + (decision.meeting().size() == 1 ? " does" : " do")
+            + " all you ask.";
+      }
+      return (decision.answer().today().filter(decision::meetsConditions).isPresent()
+              ? "Keep today’s battery; when you buy, take "
+              : "Take ")
+          + named(leader.answer())
+          + ".";
     }
 
     private static String named(CandidateAnswer candidate) {
@@ -131,7 +153,9 @@ public record Recommendation(
               : "It sits "
                   + display.show(days).text()
                   + " before it no longer starts there"
-                  + (days.value() < conditions.daysParked() ? ", short of what you ask" : "");
+                  + (days.value() < conditions.layUpDays(decision.answer().need())
+                      ? ", short of what you ask"
+                      : "");
       return sits
           + candidate
               .find(Outcome.ENGINE_OFF_HOURS)

@@ -75,6 +75,7 @@ final class Rulers {
   }
 
   private Ruler parked() {
+    double layUpDays = answer.conditions().layUpDays(answer.need());
     AxisScale scale = AxisScale.log(3, 730);
     List<Ruler.Tick> ticks = new ArrayList<>();
     double[] days = {3, 7, 14, 30, 60, 90, 180, 365, 730};
@@ -88,9 +89,9 @@ final class Rulers {
         Outcome.PARKED_DAYS,
         scale,
         ticks,
-        Optional.of(answer.conditions().daysParked()).filter(need -> need > 0),
+        Optional.of(layUpDays).filter(need -> need > 0),
         "days parked",
-        display.show(answer.conditions().daysParked(), Unit.DAY).text());
+        display.show(layUpDays, Unit.DAY).text());
   }
 
   private Ruler engineOff() {

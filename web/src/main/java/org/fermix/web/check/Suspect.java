@@ -1,7 +1,9 @@
 package org.fermix.web.check;
 
 import java.util.Optional;
+import org.fermix.core.bench.Bench;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plates;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.life.LifeEstimate;
@@ -14,6 +16,9 @@ import org.fermix.core.machine.Need;
  * @param today the battery as described in the line-up; empty where it is not
  */
 record Suspect(Chemistry chemistry, Need need, Optional<Candidate> today) {
+  /** Share of a battery nobody has described that a start, or a day's drain, takes; estimate. */
+  private static final double USUAL_DEPTH = 0.005;
+
   static Suspect of(Need need, Optional<Candidate> today) {
     return new Suspect(
         today.map(each -> each.label().chemistry()).orElseGet(() -> Chemistry.of("flooded")),
@@ -28,8 +33,7 @@ record Suspect(Chemistry chemistry, Need need, Optional<Candidate> today) {
 
   /** True where the pump needs water before the engine may be turned. */
   boolean needsWater() {
-    String type = need.engine().engineClass().id();
-    return type.equals("outboard") || type.equals("watercraft");
+    return need.engine().engineClass().traits().needsWaterSupply();
   }
 
   /** Its circuit when it was new. */
@@ -45,12 +49,21 @@ record Suspect(Chemistry chemistry, Need need, Optional<Candidate> today) {
 
   /** Years it is expected to last in this use and heat (y). */
   double expectedYears() {
-    return LifeEstimate.of(
-            chemistry,
-            need.climate().batteryMeanC().value(),
-            need.use().startsPerDay().value(),
-            0,
-            0)
+    return today
+        .map(each -> Bench.life(need, each))
+        .orElseGet(
+            () ->
+                LifeEstimate.of(
+                    chemistry,
+                    Plates.STANDARD,
+                    new LifeEstimate.Year(
+                        need.batteryMeanC(),
+                        need.use().driving().startsPerDay().value(),
+                        USUAL_DEPTH,
+                        USUAL_DEPTH,
+                        0,
+                        0,
+                        0)))
         .years();
   }
 

@@ -34,7 +34,7 @@ final class Cautions {
     if (label.mass().value() >= HEAVY_KG) {
       cautions.add("It is heavy: use the carrying strap or a second person, and keep it upright.");
     }
-    if (decision.answer().need().engine().engineClass().needsApproval()) {
+    if (decision.answer().need().engine().engineClass().traits().needsApproval()) {
       cautions.add(
           "In a certified aircraft only a battery approved for that aircraft may be fitted, by those"
               + " permitted to, with the entry in its records. Ask a licensed mechanic first.");

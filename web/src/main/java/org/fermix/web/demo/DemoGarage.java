@@ -1,5 +1,6 @@
 package org.fermix.web.demo;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
@@ -75,7 +76,7 @@ class DemoGarage implements ApplicationRunner {
   private void load(Visitor demo) {
     juniper(demo);
     wasp(demo);
-    add(demo, "Drift", "snowmobile", 0.6, 2, "two-stroke mix");
+    drift(demo);
     pelican(demo);
     add(demo, "Lark", "aircraft", 3.8, 4, "15W-50");
     add(demo, "Badger", "utility", 0.8, 2, "5W-30");
@@ -87,7 +88,7 @@ class DemoGarage implements ApplicationRunner {
         garage.add(
             demo.ownerId(),
             new Garage.Description(
-                name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil));
+                name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil, null));
     return garage.open(demo, job);
   }
 
@@ -127,7 +128,8 @@ class DemoGarage implements ApplicationRunner {
     battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
     battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");
-    battery(job, false, "Tern Demo Power 40 LFP", "lfp", 640, 94, 40, 6.2, 242, 175, "419");
+    battery(
+        job, false, "Tern Demo Power 40 LFP", "lfp", 640, 94, 40, 6.2, 242, 175, "419", "heated");
   }
 
   /** A start of this machine on a stand-in battery, so many shares of its rating left and full. */
@@ -175,6 +177,33 @@ class DemoGarage implements ApplicationRunner {
         false,
         small("Northshore Demo Works 12 wet", "flooded", 165, 12, 4.3, 145, "price", "38"));
     lineUp.add(job, false, small("Tern Demo Power 5 LFP", "lfp", 120, 5, 1.1, 105, "price", "129"));
+  }
+
+  private void drift(Visitor demo) {
+    OpenJob job = add(demo, "Drift", "snowmobile", 0.6, 2, "two-stroke mix");
+    needs.store(
+        job,
+        Map.ofEntries(
+            Map.entry("coldest", "-22"),
+            Map.entry("winterMean", "-11"),
+            Map.entry("summerMean", "17"),
+            Map.entry("layUp", "214"),
+            Map.entry("layUpFrom", "4"),
+            Map.entry("layUpPlace", "shed"),
+            Map.entry("drain", "0"),
+            Map.entry("trip", "80"),
+            Map.entry("volts", "14.4"),
+            Map.entry("currency", "EUR")));
+    lineUp.add(
+        job, true, small("Northshore Demo Works 18 wet", "flooded", 230, 18, 6.4, 160, "age", "3"));
+    lineUp.add(
+        job,
+        false,
+        small("Northshore Demo Works 18 wet", "flooded", 230, 18, 6.4, 160, "price", "54"));
+    lineUp.add(
+        job, false, small("Skerry Demo Batteries 18", "agm", 270, 18, 6.6, 160, "price", "88"));
+    lineUp.add(
+        job, false, small("Tern Demo Power 10 LFP", "lfp", 150, 10, 1.9, 130, "price", "189"));
   }
 
   private void pelican(Visitor demo) {
@@ -226,22 +255,24 @@ class DemoGarage implements ApplicationRunner {
       double kg,
       double lengthMm,
       double heightMm,
-      String ageOrPrice) {
-    lineUp.add(
-        job,
-        today,
-        Map.ofEntries(
-            Map.entry("name", name),
-            Map.entry("chemistry", chemistry),
-            Map.entry("cranking", Double.toString(cca)),
-            Map.entry("test", "cca"),
-            Map.entry("reserve", Double.toString(reserveMinutes)),
-            Map.entry("capacity", Double.toString(ampHours)),
-            Map.entry("mass", Double.toString(kg)),
-            Map.entry("length", Double.toString(lengthMm)),
-            Map.entry("width", "175"),
-            Map.entry("height", Double.toString(heightMm)),
-            Map.entry("side", "RIGHT"),
-            Map.entry(today ? "age" : "price", ageOrPrice)));
+      String ageOrPrice,
+      String... yes) {
+    Map<String, String> fields = new HashMap<>();
+    fields.put("name", name);
+    fields.put("chemistry", chemistry);
+    fields.put("cranking", Double.toString(cca));
+    fields.put("test", "cca");
+    fields.put("reserve", Double.toString(reserveMinutes));
+    fields.put("capacity", Double.toString(ampHours));
+    fields.put("mass", Double.toString(kg));
+    fields.put("length", Double.toString(lengthMm));
+    fields.put("width", "175");
+    fields.put("height", Double.toString(heightMm));
+    fields.put("side", "RIGHT");
+    fields.put(today ? "age" : "price", ageOrPrice);
+    for (String each : yes) {
+      fields.put(each, "yes");
+    }
+    lineUp.add(job, today, fields);
   }
 }

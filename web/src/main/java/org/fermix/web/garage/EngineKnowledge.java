@@ -12,13 +12,18 @@ import org.fermix.core.machine.Engine;
  * @param madeAt when it was fitted
  */
 public record EngineKnowledge(Optional<FittedEngine> fitted, Use use, Instant madeAt) {
+  /** Raised when the figures of the classes change: a fit holds factors on them. */
+  static final int CLASS_FIGURES = 2;
+
   /** Whether a fitted engine counts. */
   public enum Use {
     /** It does. */
     ON,
     /** The owner has switched it off. */
     OFF,
-    /** It was made for an engine that is described otherwise now. */
+    /**
+     * It was made for an engine that is described otherwise now, or for other figures of its class.
+     */
     OTHER_ENGINE,
     /** There is none. */
     NONE

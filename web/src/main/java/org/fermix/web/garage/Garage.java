@@ -40,13 +40,15 @@ public class Garage {
    * @param displacementL null when not said
    * @param cylinders null when not said
    * @param oil null when not said
+   * @param systemVolts null when not said, which is 12 V
    */
   public record Description(
       String name,
       EngineClass type,
       @Nullable Double displacementL,
       @Nullable Integer cylinders,
-      @Nullable String oil) {}
+      @Nullable String oil,
+      @Nullable Integer systemVolts) {}
 
   /** Adds a machine and opens its first job. */
   @Transactional
@@ -81,7 +83,8 @@ public class Garage {
         description.type(),
         description.displacementL(),
         description.cylinders(),
-        description.oil());
+        description.oil(),
+        description.systemVolts());
   }
 
   /** True when another machine fits in. */

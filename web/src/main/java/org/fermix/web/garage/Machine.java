@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "machine")
 class Machine {
+  private static final int TWELVE = 12;
+
   @Id private UUID id = new UUID(0, 0);
   private UUID ownerId = new UUID(0, 0);
   @Version private long version;
@@ -28,6 +30,10 @@ class Machine {
   private @Nullable Double displacementL;
 
   private @Nullable Integer cylinders;
+
+  @Column(name = "system_v")
+  private @Nullable Integer systemVolts;
+
   private @Nullable String oil;
   private Instant createdAt = Instant.EPOCH;
 
@@ -44,12 +50,14 @@ class Machine {
       EngineClass type,
       @Nullable Double litres,
       @Nullable Integer newCylinders,
-      @Nullable String newOil) {
+      @Nullable String newOil,
+      @Nullable Integer newSystemVolts) {
     name = newName;
     engineClass = type.id();
     displacementL = litres;
     cylinders = newCylinders;
     oil = newOil;
+    systemVolts = newSystemVolts;
   }
 
   UUID id() {
@@ -76,6 +84,10 @@ class Machine {
     return cylinders;
   }
 
+  @Nullable Integer systemVolts() {
+    return systemVolts;
+  }
+
   @Nullable String oil() {
     return oil;
   }
@@ -98,6 +110,7 @@ class Machine {
             ? Given.assumed(usual.defaultLitres(), Unit.LITRE, "usual for a " + type().name())
             : Given.typed(displacementL, Unit.LITRE),
         cylinders == null ? usual.defaultCylinders() : cylinders,
-        Oil.find(oil == null ? usual.defaultOil() : oil).orElseThrow());
+        Oil.find(oil == null ? usual.defaultOil() : oil).orElseThrow(),
+        systemVolts == null ? TWELVE : systemVolts);
   }
 }

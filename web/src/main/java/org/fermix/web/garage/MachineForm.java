@@ -30,7 +30,15 @@ final class MachineForm {
                   "oil",
                   "Oil grade in winter",
                   Oil.all().stream().map(oil -> new Field.Choice(oil.id(), oil.id())).toList())
-              .withHelp("Cold oil is most of what the starter fights."));
+              .withHelp("Cold oil is most of what the starter fights."),
+          Field.choice(
+                  "volts",
+                  "System voltage",
+                  List.of(
+                      new Field.Choice("6", "6 V"),
+                      new Field.Choice("12", "12 V"),
+                      new Field.Choice("24", "24 V")))
+              .withHelp("Empty: 12 V. Two 12 V batteries in series make 24 V."));
 
   private MachineForm() {}
 
@@ -45,6 +53,9 @@ final class MachineForm {
     putIfSaid(values, "litres", machine.displacementL());
     putIfSaid(values, "cylinders", machine.cylinders());
     putIfSaid(values, "oil", machine.oil());
+    if (machine.systemVolts() != null) {
+      values.put("volts", machine.systemVolts().toString());
+    }
     return Form.stored(FIELDS, display, values);
   }
 
@@ -61,6 +72,7 @@ final class MachineForm {
         EngineClass.find(form.text("type").orElseThrow()).orElseThrow(),
         form.numberOrNull("litres"),
         cylinders == null ? null : cylinders.intValue(),
-        form.text("oil").orElse(null));
+        form.text("oil").orElse(null),
+        form.text("volts").map(Integer::valueOf).orElse(null));
   }
 }

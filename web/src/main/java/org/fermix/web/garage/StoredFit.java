@@ -23,6 +23,10 @@ class StoredFit {
   @Version private @Nullable Long version;
   private Instant madeAt = Instant.EPOCH;
   private boolean inUse;
+
+  /** Which figures of the classes it holds factors on; others are set aside. */
+  private int classFigures = EngineKnowledge.CLASS_FIGURES;
+
   @Embedded private @Nullable FittedEngine engine;
 
   protected StoredFit() {}
@@ -35,6 +39,7 @@ class StoredFit {
   void fit(FittedEngine fitted, Instant now) {
     engine = fitted;
     madeAt = now;
+    classFigures = EngineKnowledge.CLASS_FIGURES;
     // What is doubtful counts only once its owner says so.
     inUse = !fitted.isOdd() && !fitted.isOff();
   }
@@ -53,7 +58,7 @@ class StoredFit {
     }
     return new EngineKnowledge(
         java.util.Optional.of(engine),
-        !engine.isOf(asDescribed)
+        !engine.isOf(asDescribed) || classFigures != EngineKnowledge.CLASS_FIGURES
             ? EngineKnowledge.Use.OTHER_ENGINE
             : inUse ? EngineKnowledge.Use.ON : EngineKnowledge.Use.OFF,
         madeAt);

@@ -9,14 +9,18 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.Build;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Sheet;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
@@ -63,6 +67,27 @@ class Battery {
   @Enumerated(EnumType.STRING)
   TerminalSide positiveSide = TerminalSide.RIGHT;
 
+  @Column(name = "nominal_v")
+  @Nullable Integer nominalVolts;
+
+  @Nullable Double capacityHours;
+  @Nullable String discharges;
+
+  @Column(name = "continuous_a")
+  @Nullable Double continuousA;
+
+  @Column(name = "cranking_limit_a")
+  @Nullable Double crankingLimitA;
+
+  @Column(name = "short_limit_a")
+  @Nullable Double shortLimitA;
+
+  @Column(name = "opens_below_v")
+  @Nullable Double opensBelowV;
+
+  @Nullable Double reservePercent;
+  @Nullable Boolean heated;
+  @Nullable Boolean coldTestStated;
   @Nullable BigDecimal price;
 
   @Column(name = "age_years")
@@ -130,7 +155,27 @@ class Battery {
             positiveSide,
             price == null
                 ? Given.assumed(0, Unit.MONEY, "no price typed")
-                : Given.typed(price.doubleValue(), Unit.MONEY)),
+                : Given.typed(price.doubleValue(), Unit.MONEY),
+            nominalVolts == null ? Build.TWELVE_VOLT : new Build(nominalVolts, Optional.empty()),
+            sheet()),
         ageYears);
+  }
+
+  private Sheet sheet() {
+    return new Sheet(
+        capacityHours == null ? Label.CAPACITY_HOURS : capacityHours,
+        discharges == null ? List.of() : DischargeText.read(discharges).points(),
+        new ProtectionClaim(
+            given(continuousA, Unit.AMPERE),
+            given(crankingLimitA, Unit.AMPERE),
+            given(shortLimitA, Unit.AMPERE),
+            given(opensBelowV, Unit.VOLT),
+            given(reservePercent, Unit.PER_CENT)),
+        Boolean.TRUE.equals(heated),
+        Boolean.TRUE.equals(coldTestStated));
+  }
+
+  private static Optional<Given> given(@Nullable Double said, Unit unit) {
+    return Optional.ofNullable(said).map(value -> Given.label(value, unit));
   }
 }

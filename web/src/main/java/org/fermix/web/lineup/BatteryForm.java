@@ -47,7 +47,9 @@ final class BatteryForm {
               .withHelp("Ratings from different tests are different quantities."),
           Field.number("reserve", "RC", Unit.MINUTE, 1, 2000).withHelp("Reserve capacity."),
           Field.number("capacity", "Capacity", Unit.AMPERE_HOUR, 0.5, 1000)
-              .withHelp("At the 20-hour rate. For lithium the true Ah, not “lead equivalent”."),
+              .withHelp("For lithium the true Ah, not “lead equivalent”."),
+          Field.number("capacityHours", "at the rate of", Unit.HOUR, 0.5, 200)
+              .withHelp("Hour rate behind the ampere-hours: C20, C10, C100."),
           Field.number("mass", "Mass", Unit.KILOGRAM, 0.1, 200),
           Field.number("length", "Length", Unit.MILLIMETRE, 20, 1000).needed(),
           Field.number("width", "Width", Unit.MILLIMETRE, 20, 1000).needed(),
@@ -61,11 +63,42 @@ final class BatteryForm {
               .needed()
               .withHelp("Seen from the long side nearest the terminals."));
 
+  private static final List<Field> SHEET =
+      List.of(
+          Field.choice(
+              "volts",
+              "Battery voltage",
+              List.of(
+                  new Field.Choice("6", "6 V"),
+                  new Field.Choice("12", "12 V"),
+                  new Field.Choice("24", "24 V"))),
+          Field.text("discharges", "Other rates and discharge table", DischargeText.LONGEST)
+              .withHelp("Such as 16 Ah 100 h; 25 A 94 min. Each counts at its own current."),
+          yesNo("heated", "Warms itself before charging"),
+          yesNo("coldTest", "Sheet states the cold test")
+              .withHelp("−18 °C, 30 s, 7.2 V behind its cranking amps."),
+          Field.number("reserveShare", "Start reserve", Unit.PER_CENT, 5, 60)
+              .withHelp("Charge at which it disconnects to keep a start."),
+          Field.number("opensBelow", "Opens below", Unit.VOLT, 1, 30)
+              .withHelp("Under load, by its own protection."),
+          Field.number("continuous", "Continuous current", Unit.AMPERE, 1, 20000)
+              .withHelp("Most it passes for as long as there is charge."),
+          Field.number("crankingLimit", "Current for seconds", Unit.AMPERE, 1, 20000)
+              .withHelp("Most it passes while cranking."),
+          Field.number("shortLimit", "Current for a moment", Unit.AMPERE, 1, 20000)
+              .withHelp("Most it passes for parts of a second."));
+
   private BatteryForm() {}
+
+  private static Field yesNo(String name, String label) {
+    return Field.choice(
+        name, label, List.of(new Field.Choice("yes", "yes"), new Field.Choice("no", "no")));
+  }
 
   private static List<Field> fields(boolean today) {
     List<Field> fields = new ArrayList<>(LABEL);
     fields.add(today ? AGE : PRICE);
+    fields.addAll(SHEET);
     return fields;
   }
 
@@ -90,6 +123,16 @@ final class BatteryForm {
     values.put("width", battery.widthMm);
     values.put("height", battery.heightMm);
     values.put("side", battery.positiveSide);
+    put(values, "capacityHours", battery.capacityHours);
+    put(values, "volts", battery.nominalVolts == null ? null : battery.nominalVolts.toString());
+    put(values, "discharges", battery.discharges);
+    put(values, "heated", yesNo(battery.heated));
+    put(values, "coldTest", yesNo(battery.coldTestStated));
+    put(values, "reserveShare", battery.reservePercent);
+    put(values, "opensBelow", battery.opensBelowV);
+    put(values, "continuous", battery.continuousA);
+    put(values, "crankingLimit", battery.crankingLimitA);
+    put(values, "shortLimit", battery.shortLimitA);
     if (today) {
       values.put("age", battery.ageYears);
     } else {
@@ -104,6 +147,16 @@ final class BatteryForm {
     form.hint("reserve", "Empty: not on the label");
     form.hint("capacity", "Empty: estimated from RC, mass or rating");
     form.hint("mass", "Empty: estimated from capacity");
+    form.hint("capacityHours", "Empty: 20 h");
+    form.hint("volts", "Empty: 12 V");
+    form.hint("discharges", "Empty: none printed");
+    form.hint("heated", "Empty: not stated, counts as no");
+    form.hint("coldTest", "Empty: not stated");
+    form.hint("reserveShare", "Empty: keeps none");
+    form.hint("opensBelow", "Empty: usual for lithium, none for lead");
+    form.hint("continuous", "Empty: no limit known");
+    form.hint("crankingLimit", "Empty: usual for lithium, none for lead");
+    form.hint("shortLimit", "Empty: no limit known");
   }
 
   private static void put(Map<String, Object> values, String name, @Nullable Object value) {
@@ -112,7 +165,32 @@ final class BatteryForm {
     }
   }
 
+  private static @Nullable String yesNo(@Nullable Boolean value) {
+    return value == null ? null : value ? "yes" : "no";
+  }
+
+  /** What was typed, the discharge text read as well. */
+  static Form typed(Form before, Map<String, String> parameters) {
+    Form form = Form.typed(before, parameters);
+    form.text("discharges")
+        .map(DischargeText::read)
+        .map(DischargeText::complaint)
+        .filter(complaint -> !complaint.isEmpty())
+        .ifPresent(complaint -> form.complain("discharges", complaint));
+    return form;
+  }
+
   static void write(Form form, Battery battery) {
+    battery.capacityHours = form.numberOrNull("capacityHours");
+    battery.nominalVolts = form.text("volts").map(Integer::valueOf).orElse(null);
+    battery.discharges = form.text("discharges").orElse(null);
+    battery.heated = form.text("heated").map("yes"::equals).orElse(null);
+    battery.coldTestStated = form.text("coldTest").map("yes"::equals).orElse(null);
+    battery.reservePercent = form.numberOrNull("reserveShare");
+    battery.opensBelowV = form.numberOrNull("opensBelow");
+    battery.continuousA = form.numberOrNull("continuous");
+    battery.crankingLimitA = form.numberOrNull("crankingLimit");
+    battery.shortLimitA = form.numberOrNull("shortLimit");
     battery.name = form.text("name").orElseThrow();
     battery.chemistry = form.text("chemistry").orElseThrow();
     battery.crankingA = form.number("cranking").orElseThrow();

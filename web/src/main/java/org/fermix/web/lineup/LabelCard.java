@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.CredibleRating;
+import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Given;
@@ -60,7 +61,15 @@ public record LabelCard(
             display.show(label.cranking().amps(), Unit.AMPERE).text(),
             false));
     label.reserveMinutes().ifPresent(given -> rows.add(row("RC", given, display)));
-    label.capacityAh().ifPresent(given -> rows.add(row("Capacity, 20 h", given, display)));
+    label
+        .capacityAh()
+        .ifPresent(
+            given ->
+                rows.add(
+                    row(
+                        "Capacity, " + display.number(label.sheet().capacityHours(), 0) + " h",
+                        given,
+                        display)));
     label.massKg().ifPresent(given -> rows.add(row("Mass", given, display)));
     rows.add(
         new Row(
@@ -95,8 +104,11 @@ public record LabelCard(
       double cca = BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
       rows.add(new Row("CCA (SAE), about", display.show(cca, Unit.AMPERE).text(), true));
     }
-    if (label.capacityAh().isEmpty()) {
-      rows.add(row("Capacity, 20 h", label.capacity(), display));
+    if (label.capacityAh().isEmpty() || label.sheet().capacityHours() != Label.CAPACITY_HOURS) {
+      Given restated = label.capacity();
+      rows.add(
+          new Row(
+              "Capacity, 20 h", display.show(restated.value(), restated.unit(), 1).text(), true));
     }
     if (label.massKg().isEmpty()) {
       rows.add(row("Mass", label.mass(), display));
@@ -109,7 +121,18 @@ public record LabelCard(
   private static List<String> remarks(Label label, Display display) {
     List<String> remarks = new ArrayList<>();
     CredibleRating believed = CredibleRating.of(label);
-    if (!believed.asPrinted()) {
+    if (!believed.asPrinted() && BelievedRatio.appliesTo(label.chemistry())) {
+      remarks.add(
+          "Such labels follow no standard: from "
+              + display.show(label.capacity().value(), Unit.AMPERE_HOUR).text()
+              + " this rating is read as about "
+              + display.show(believed.rating().amps(), Unit.AMPERE).text()
+              + " (SAE), give or take "
+              + display.show(100 * believed.sigma(), Unit.PER_CENT, 0).text()
+              + (label.sheet().coldTestStated()
+                  ? "."
+                  : ". A sheet that states −18 °C, 30 s and 7.2 V would settle it."));
+    } else if (!believed.asPrinted()) {
       remarks.add(
           "This label flatters: that many cranking amps are not credible from "
               + display.show(label.capacity().value(), Unit.AMPERE_HOUR).text()

@@ -45,7 +45,7 @@ public class LineUp {
   /** Adds a battery by its form's field names, metric; for the demo garage. */
   @Transactional
   public void add(OpenJob job, boolean today, Map<String, String> fields) {
-    Form form = Form.typed(BatteryForm.blank(today, Display.USUAL), fields);
+    Form form = BatteryForm.typed(BatteryForm.blank(today, Display.USUAL), fields);
     if (!form.isSound()) {
       throw new IllegalArgumentException("not a sound label: " + form.wrong());
     }

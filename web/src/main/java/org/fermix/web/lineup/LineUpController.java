@@ -92,7 +92,8 @@ class LineUpController {
       HttpServletResponse response) {
     OpenJob job = garage.open(visitor, id);
     boolean today = which.equals("today");
-    Form form = Form.typed(BatteryForm.blank(today, display.in(needs.currency(job))), parameters);
+    Form form =
+        BatteryForm.typed(BatteryForm.blank(today, display.in(needs.currency(job))), parameters);
     if (lineUp.freeLetter(job, today).isEmpty()) {
       form.complain(
           "name",
@@ -140,7 +141,7 @@ class LineUpController {
       HttpServletResponse response) {
     OpenJob job = garage.open(visitor, id);
     Battery battery = lineUp.battery(job, batteryId);
-    Form form = Form.typed(formOf(job, battery, display), parameters);
+    Form form = BatteryForm.typed(formOf(job, battery, display), parameters);
     model.addAttribute("wasRemoved", battery.isRemoved());
     long shownVersion = version;
     if (!form.isSound()) {

@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
 import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.machine.Stand;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
@@ -52,6 +53,30 @@ class NeedFacts implements Persistable<UUID> {
 
   @Column(name = "engine_off_h")
   @Nullable Double engineOffH;
+
+  @Column(name = "winter_mean_c")
+  @Nullable Double winterMeanC;
+
+  @Column(name = "summer_mean_c")
+  @Nullable Double summerMeanC;
+
+  @Nullable Integer coldestMonth;
+  @Nullable Integer layUpFromMonth;
+  @Nullable String layUpPlace;
+
+  @Enumerated(EnumType.STRING)
+  Stand.@Nullable Way stand;
+
+  @Nullable Double standWeeks;
+  @Nullable String batteryPlace;
+  @Nullable Double startsPerDay;
+
+  @Column(name = "trip_min")
+  @Nullable Double tripMin;
+
+  @Nullable Double historyBatteries;
+  @Nullable Double historyYears;
+  @Nullable Boolean keepsBattery;
 
   @Column(name = "years_kept")
   @Nullable Double yearsKept;

@@ -5,6 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
@@ -12,6 +15,7 @@ import org.fermix.web.garage.OpenJob;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
+import org.fermix.web.shared.Months;
 import org.jspecify.annotations.Nullable;
 
 /** The form of the Need stop. */
@@ -37,6 +41,45 @@ final class NeedForm {
               .withHelp("The coldest start you want to make."),
           Field.number("layUp", "Longest lay-up", Unit.DAY, 0, 1000)
               .withHelp("Days it stands without being driven or charged."),
+          Field.choice("layUpFrom", "Laid up from", Months.choices())
+              .withHelp("The month it is put away; the days run from its beginning."),
+          Field.choice(
+                  "layUpPlace",
+                  "Where it stands",
+                  LayUpPlace.all().stream()
+                      .map(place -> new Field.Choice(place.id(), place.name()))
+                      .toList())
+              .withHelp("While it is laid up."),
+          Field.choice("stand", "How it stands", StandWords.choices())
+              .withHelp("What is done about its battery meanwhile."),
+          Field.number("standWeeks", "Charged every", Unit.WEEK, 1, 52)
+              .withHelp("Only where it is charged now and then."),
+          Field.number("winterMean", "Coldest month, mean", Unit.CELSIUS, -40, 40)
+              .withHelp("Day and night together, outdoors."),
+          Field.number("summerMean", "Warmest month, mean", Unit.CELSIUS, -30, 50)
+              .withHelp("Day and night together, outdoors."),
+          Field.choice("coldestMonth", "Coldest month", Months.choices()),
+          Field.choice(
+                  "batteryPlace",
+                  "Where the battery sits",
+                  BatteryPlace.all().stream()
+                      .map(place -> new Field.Choice(place.id(), place.name()))
+                      .toList())
+              .withHelp("It warms and ages by its place."),
+          Field.number("starts", "Starts a day", Unit.COUNT, 0, 100)
+              .withHelp("On an ordinary day of use; 0.5 is every other day."),
+          Field.number("trip", "Trip length", Unit.MINUTE, 0, 1440)
+              .withHelp("Minutes from one start to the next stop."),
+          Field.number("historyBatteries", "Batteries used up", Unit.COUNT, 1, 50)
+              .withHelp("Here, before this one: “two in five years”."),
+          Field.number("historyYears", "in", Unit.YEAR, 0.1, 60)
+              .withHelp("Years they lasted together."),
+          Field.choice(
+              "keepsBattery",
+              "When the machine goes",
+              List.of(
+                  new Field.Choice("no", "its battery goes with it"),
+                  new Field.Choice("yes", "I keep the battery"))),
           Field.number("drain", "Drain", Unit.MILLIAMPERE, 0, 10000)
               .withHelp("Measured with everything off and asleep."),
           Field.number("offAmps", "Engine-off load", Unit.AMPERE, 0, 500)
@@ -68,6 +111,22 @@ final class NeedForm {
     put(values, "side", facts.positiveSide);
     put(values, "coldest", facts.coldestMorningC);
     put(values, "layUp", facts.layUpDays);
+    put(values, "layUpFrom", facts.layUpFromMonth);
+    put(values, "layUpPlace", facts.layUpPlace);
+    put(values, "stand", facts.stand);
+    put(values, "standWeeks", facts.standWeeks);
+    put(values, "winterMean", facts.winterMeanC);
+    put(values, "summerMean", facts.summerMeanC);
+    put(values, "coldestMonth", facts.coldestMonth);
+    put(values, "batteryPlace", facts.batteryPlace);
+    put(values, "starts", facts.startsPerDay);
+    put(values, "trip", facts.tripMin);
+    put(values, "historyBatteries", facts.historyBatteries);
+    put(values, "historyYears", facts.historyYears);
+    put(
+        values,
+        "keepsBattery",
+        facts.keepsBattery == null ? null : facts.keepsBattery ? "yes" : "no");
     put(values, "drain", facts.drainMa);
     put(values, "offAmps", facts.engineOffA);
     put(values, "offHours", facts.engineOffH);
@@ -86,7 +145,9 @@ final class NeedForm {
   }
 
   private static void hints(Form form, OpenJob job, Display display) {
-    UsualNeed usual = UsualNeed.of(job.engine().engineClass());
+    UsualNeed usual = UsualNeed.of(job.engine());
+    double coldest = form.number("coldest").orElse(usual.coldestMorningC().value());
+    double winter = form.number("winterMean").orElse(usual.winterMeanC(coldest).value());
     form.hint(
         "minimumCca",
         "Empty: about "
@@ -95,6 +156,18 @@ final class NeedForm {
     form.hint("minimumReserve", "Empty: not asked for");
     hint(form, "coldest", usual.coldestMorningC(), display);
     hint(form, "layUp", usual.layUpDays(), display);
+    form.hint("layUpFrom", "Empty: " + Months.name(usual.layUpFromMonth().value()) + " assumed");
+    form.hint("layUpPlace", "Empty: " + usual.layUpPlace().name() + " assumed");
+    form.hint("stand", "Empty: left connected");
+    form.hint("standWeeks", "Empty: every 4 weeks");
+    hint(form, "winterMean", usual.winterMeanC(coldest), display);
+    hint(form, "summerMean", usual.summerMeanC(winter), display);
+    form.hint("coldestMonth", "Empty: January");
+    form.hint("batteryPlace", "Empty: " + usual.batteryPlace().name() + " assumed");
+    hint(form, "starts", usual.startsPerDay(), display);
+    hint(form, "trip", usual.tripMinutes(), display);
+    form.hint("historyBatteries", "Empty: not known");
+    form.hint("keepsBattery", "Empty: its battery goes with it");
     hint(form, "drain", usual.drainMilliamps(), display);
     hint(form, "offAmps", usual.engineOffAmps(), display);
     hint(form, "offHours", usual.engineOffHours(), display);
@@ -124,6 +197,11 @@ final class NeedForm {
                   form.complain(
                       name, "Give length, width, height and side together, or none of them."));
     }
+    if (form.text("historyBatteries").isPresent() != form.text("historyYears").isPresent()) {
+      form.complain(
+          form.text("historyYears").isPresent() ? "historyBatteries" : "historyYears",
+          "Give both, how many batteries in how many years, or neither.");
+    }
     return form;
   }
 
@@ -136,6 +214,19 @@ final class NeedForm {
     facts.positiveSide = form.text("side").map(TerminalSide::valueOf).orElse(null);
     facts.coldestMorningC = form.numberOrNull("coldest");
     facts.layUpDays = form.numberOrNull("layUp");
+    facts.layUpFromMonth = form.text("layUpFrom").map(Integer::valueOf).orElse(null);
+    facts.layUpPlace = form.text("layUpPlace").orElse(null);
+    facts.stand = form.text("stand").map(Stand.Way::valueOf).orElse(null);
+    facts.standWeeks = form.numberOrNull("standWeeks");
+    facts.winterMeanC = form.numberOrNull("winterMean");
+    facts.summerMeanC = form.numberOrNull("summerMean");
+    facts.coldestMonth = form.text("coldestMonth").map(Integer::valueOf).orElse(null);
+    facts.batteryPlace = form.text("batteryPlace").orElse(null);
+    facts.startsPerDay = form.numberOrNull("starts");
+    facts.tripMin = form.numberOrNull("trip");
+    facts.historyBatteries = form.numberOrNull("historyBatteries");
+    facts.historyYears = form.numberOrNull("historyYears");
+    facts.keepsBattery = form.text("keepsBattery").map("yes"::equals).orElse(null);
     facts.drainMa = form.numberOrNull("drain");
     facts.engineOffA = form.numberOrNull("offAmps");
     facts.engineOffH = form.numberOrNull("offHours");

@@ -3,10 +3,17 @@ package org.fermix.web.need;
 import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.casing.CaseSize;
+import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.History;
+import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
@@ -23,8 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a job needs: the owner's facts, and the core's need made of them. */
 @Service
 public class Needs {
-  private static final double PARKED_WARMER_K = 10;
-
   private final NeedRepository facts;
 
   Needs(NeedRepository facts) {
@@ -36,15 +41,20 @@ public class Needs {
    *
    * @param currency of its prices, ISO 4217
    * @param started once the owner has said anything
+   * @param keepsBattery when the machine goes
    */
-  private record Reading(Need need, String currency, boolean started) {}
+  private record Reading(Need need, String currency, boolean started, boolean keepsBattery) {}
 
   private Reading reading(OpenJob job) {
     return job.once(
         Reading.class,
         () -> {
           NeedFacts stored = facts(job);
-          return new Reading(need(job, stored), stored.currency, !stored.isNew());
+          return new Reading(
+              need(job, stored),
+              stored.currency,
+              !stored.isNew(),
+              Boolean.TRUE.equals(stored.keepsBattery));
         });
   }
 
@@ -58,6 +68,12 @@ public class Needs {
   @Transactional(readOnly = true)
   public String currency(OpenJob job) {
     return reading(job).currency();
+  }
+
+  /** True when the owner keeps the battery when the machine goes. */
+  @Transactional(readOnly = true)
+  public boolean keepsBattery(OpenJob job) {
+    return reading(job).keepsBattery();
   }
 
   /** True once the owner has said anything. */
@@ -97,8 +113,7 @@ public class Needs {
 
   static Need need(OpenJob job, NeedFacts facts) {
     Engine engine = job.engine();
-    UsualNeed usual = UsualNeed.of(engine.engineClass());
-    Given coldest = given(facts.coldestMorningC, Unit.CELSIUS, usual.coldestMorningC());
+    UsualNeed usual = UsualNeed.of(engine);
     return new Need(
         engine,
         new MakersMinimum(
@@ -111,21 +126,52 @@ public class Needs {
             Optional.ofNullable(facts.minimumReserveMin)
                 .map(minutes -> Given.maker(minutes, Unit.MINUTE))),
         tray(facts),
-        new Climate(
-            coldest,
-            Given.assumed(
-                Math.min(25, coldest.value() + PARKED_WARMER_K),
-                Unit.CELSIUS,
-                "10 K above the coldest morning"),
-            usual.batteryMeanC()),
-        new Use(
+        Optional.ofNullable(facts.batteryPlace)
+            .flatMap(BatteryPlace::find)
+            .orElseGet(usual::batteryPlace),
+        climate(facts, usual),
+        use(facts, usual),
+        new Charging(
+            given(facts.regulatedV, Unit.VOLT, usual.regulatedVolts()),
+            usual.spareAmps(),
+            usual.idleAmps(),
+            usual.idleShare()));
+  }
+
+  private static Climate climate(NeedFacts facts, UsualNeed usual) {
+    Given coldest = given(facts.coldestMorningC, Unit.CELSIUS, usual.coldestMorningC());
+    Given winter = given(facts.winterMeanC, Unit.CELSIUS, usual.winterMeanC(coldest.value()));
+    return new Climate(
+        coldest,
+        winter,
+        given(facts.summerMeanC, Unit.CELSIUS, usual.summerMeanC(winter.value())),
+        month(facts.coldestMonth, usual.coldestMonth()));
+  }
+
+  private static Use use(NeedFacts facts, UsualNeed usual) {
+    Stand.Way way = facts.stand == null ? Stand.Way.CONNECTED : facts.stand;
+    return new Use(
+        new LongestLayUp(
             given(facts.layUpDays, Unit.DAY, usual.layUpDays()),
-            given(facts.drainMa, Unit.MILLIAMPERE, usual.drainMilliamps()),
-            given(facts.engineOffA, Unit.AMPERE, usual.engineOffAmps()),
-            given(facts.engineOffH, Unit.HOUR, usual.engineOffHours()),
-            usual.startsPerDay(),
-            given(facts.yearsKept, Unit.YEAR, usual.yearsKept())),
-        given(facts.regulatedV, Unit.VOLT, usual.regulatedVolts()));
+            month(facts.layUpFromMonth, usual.layUpFromMonth()),
+            Optional.ofNullable(facts.layUpPlace)
+                .flatMap(LayUpPlace::find)
+                .orElseGet(usual::layUpPlace),
+            new Stand(way, facts.standWeeks == null ? Stand.CONNECTED.weeks() : facts.standWeeks)),
+        given(facts.drainMa, Unit.MILLIAMPERE, usual.drainMilliamps()),
+        given(facts.engineOffA, Unit.AMPERE, usual.engineOffAmps()),
+        given(facts.engineOffH, Unit.HOUR, usual.engineOffHours()),
+        new Driving(
+            given(facts.startsPerDay, Unit.COUNT, usual.startsPerDay()),
+            given(facts.tripMin, Unit.MINUTE, usual.tripMinutes())),
+        given(facts.yearsKept, Unit.YEAR, usual.yearsKept()),
+        facts.historyBatteries == null || facts.historyYears == null
+            ? Optional.empty()
+            : Optional.of(new History(facts.historyBatteries, facts.historyYears)));
+  }
+
+  private static Given month(@Nullable Integer said, Given otherwise) {
+    return said == null ? otherwise : Given.typed(said, Unit.COUNT);
   }
 
   private static Optional<Tray> tray(NeedFacts facts) {

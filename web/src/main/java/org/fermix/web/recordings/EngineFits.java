@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.fermix.core.bench.Bench;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.diagnosis.RestVoltage;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.label.Candidate;
-import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Need;
 import org.fermix.core.prove.EngineFit;
@@ -138,14 +138,7 @@ class EngineFits {
       return whenNew.measured(share.get());
     }
     Need need = needs.of(job);
-    return whenNew.worn(
-        LifeEstimate.of(
-                battery.label().chemistry(),
-                need.climate().batteryMeanC().value(),
-                need.use().startsPerDay().value(),
-                0,
-                0)
-            .healthAt(battery.ageYears()));
+    return whenNew.worn(Bench.life(need, battery).healthAt(battery.ageYears()));
   }
 
   /**

@@ -20,6 +20,10 @@ import org.fermix.core.quantity.UnitSystem;
  */
 public record Display(UnitSystem system, String currencyCode) {
   private static final DecimalFormatSymbols SYMBOLS = new DecimalFormatSymbols(Locale.ROOT);
+
+  /** Nothing is surer than this (%), nor less likely than what is left. */
+  private static final double MOST_CERTAIN_PERCENT = 99;
+
   private static final String MINUS = "\u2212";
 
   /** Metric, in euros: what a visitor sees who chose nothing. */
@@ -56,6 +60,7 @@ public record Display(UnitSystem system, String currencyCode) {
     return switch (unit) {
       case MONEY -> new Shown(money(number), "");
       case MONEY_PER_YEAR -> new Shown(money(number), "a year");
+      case MONEY_PER_AMP_HOUR -> new Shown(money(number), "an Ah");
       case SHARE, COUNT -> new Shown(number, "");
       default -> new Shown(number, unit.symbol(system));
     };
@@ -63,13 +68,36 @@ public record Display(UnitSystem system, String currencyCode) {
 
   /** A figure, with "at least" and the like as a sign before it. */
   public Shown show(Figure figure) {
+    if (figure.unit() == Unit.CHANCE) {
+      return chance(figure.value());
+    }
     Shown shown = show(figure.value(), figure.unit());
     return switch (figure.reach()) {
       case AT -> shown;
       case AT_LEAST -> new Shown("≥ " + shown.number(), shown.unit());
       case AT_MOST -> new Shown("≤ " + shown.number(), shown.unit());
-      case NEVER -> new Shown("never", "");
+      case NEVER -> new Shown(never(figure.unit()), "");
     };
+  }
+
+  /** That a figure is not reached at all, as its unit says it best. */
+  private static String never(Unit unit) {
+    return switch (unit) {
+      case DAY, HOUR, COUNT -> "none";
+      case PER_CENT -> "not even full";
+      default -> "never";
+    };
+  }
+
+  /** A chance (%): none is shown as certain. */
+  public Shown chance(double percent) {
+    if (percent > MOST_CERTAIN_PERCENT) {
+      return new Shown("over " + number(MOST_CERTAIN_PERCENT, 0), "%");
+    }
+    if (percent < 100 - MOST_CERTAIN_PERCENT) {
+      return new Shown("under " + number(100 - MOST_CERTAIN_PERCENT, 0), "%");
+    }
+    return new Shown(number(percent, 0), "%");
   }
 
   /** Where the figure lies eight times in ten; empty when it is exact. */
@@ -113,7 +141,7 @@ public record Display(UnitSystem system, String currencyCode) {
   /** The unit's sign beside a field. */
   public String fieldUnit(Unit unit) {
     return switch (unit) {
-      case MONEY, MONEY_PER_YEAR -> currencyCode;
+      case MONEY, MONEY_PER_YEAR, MONEY_PER_AMP_HOUR -> currencyCode;
       case SHARE, COUNT -> "";
       case DAY -> "days";
       case HOUR -> "h";
@@ -130,8 +158,10 @@ public record Display(UnitSystem system, String currencyCode) {
   private int decimals(double value, Unit unit) {
     double size = Math.abs(value);
     return switch (unit) {
-      case AMPERE, RPM, PER_CENT, CELSIUS, KELVIN, MINUTE, COUNT, MONEY, MONEY_PER_YEAR ->
+      case AMPERE, RPM, PER_CENT, CHANCE, CELSIUS, KELVIN, MINUTE, COUNT, MONEY, MONEY_PER_YEAR ->
           size > 0 && size < 1 && unit != Unit.CELSIUS ? 1 : 0;
+      case WEEK -> size == Math.rint(size) ? 0 : 1;
+      case MONEY_PER_AMP_HOUR -> 3;
       case DAY -> size < 10 && size != Math.rint(size) ? 1 : 0;
       case MILLIAMPERE, AMPERE_HOUR -> size == Math.rint(size) ? 0 : 1;
       case HOUR, YEAR, KILOGRAM, SECOND -> 1;

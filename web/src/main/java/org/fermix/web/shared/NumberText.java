@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
  * Reads a number as people type it: point or comma for decimals, spaces or the other sign for
  * groups, any minus. Where a comma could mean either ("1,250") it asks instead of guessing.
  */
-final class NumberText {
+public final class NumberText {
   private static final int LONGEST = 24;
   private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
   private static final Pattern COMMA_DECIMALS = Pattern.compile("[+-]?\\d*,\\d+");
@@ -19,13 +19,13 @@ final class NumberText {
   private NumberText() {}
 
   /** What was read: a number, or why not. */
-  record Reading(double value, String complaint) {
-    boolean isNumber() {
+  public record Reading(double value, String complaint) {
+    public boolean isNumber() {
       return complaint.isEmpty();
     }
   }
 
-  static Reading read(String typed) {
+  public static Reading read(String typed) {
     String text =
         typed
             .strip()

@@ -35,11 +35,13 @@ class RecommendationTest {
   @Test
   void theLeaderIsNamedWithItsReasons() {
     Recommendation recommendation = words(Examples.lineUp(), Conditions.of(NEED));
-    assertThat(recommendation.headline()).isEqualTo("Take C, the AGM “Example agm”.");
+    assertThat(recommendation.headline())
+        .isEqualTo("None of these does all you ask; C, the AGM “Example agm”, comes nearest.");
     assertThat(recommendation.leader()).isEqualTo("C");
     assertThat(all(recommendation))
-        .contains("C is likely to start down to −2")
-        .contains("below your −20 °C morning")
+        .contains("C is likely to start down to −1")
+        .contains("short of your −20 °C morning")
+        .contains("at the end of the years you keep the machine")
         .contains("with a start kept")
         .contains("Today’s battery");
     assertThat(recommendation.ranking()).hasSize(4);
@@ -109,7 +111,7 @@ class RecommendationTest {
   @Test
   void assumptionsAreListedWithTheirReason() {
     assertThat(Assumptions.of(NEED, Display.USUAL))
-        .anyMatch(line -> line.contains("Mean battery temperature") && line.contains("example"))
+        .anyMatch(line -> line.contains("Trip length") && line.contains("example"))
         .noneMatch(line -> line.contains("Drain"));
   }
 }

@@ -103,7 +103,7 @@ class RulersTest {
                 .at());
     assertThat(strong).isGreaterThan(weak);
     assertThat(cold.mustClear()).isTrue();
-    assertThat(cold.summary()).contains("C −2").contains("0 ");
+    assertThat(cold.summary()).contains("C −1").contains("0 ");
   }
 
   @Test
@@ -126,7 +126,11 @@ class RulersTest {
   @Test
   void theTableMarksByWordAndSignAndComparesMassWithTodays() {
     OutcomeTable table =
-        OutcomeTable.of(answer(Examples.lineUp(), Conditions.of(NEED)), Display.USUAL, "C");
+        OutcomeTable.of(
+            answer(Examples.lineUp(), Conditions.of(NEED)),
+            Bench.of(NEED, Policy.USUAL, Examples.lineUp()).standing(Conditions.of(NEED)),
+            Display.USUAL,
+            "C");
     assertThat(table.heads())
         .extracting(OutcomeTable.Head::letter)
         .containsExactly("0", "A", "B", "C", "D");
@@ -135,7 +139,8 @@ class RulersTest {
     assertThat(floor.cells().get(0).mark()).isEqualTo("fails");
     assertThat(floor.cells().get(0).sign()).isEqualTo("✕");
     OutcomeTable.Row mass =
-        table.groups().get(3).rows().stream()
+        table.groups().stream()
+            .flatMap(group -> group.rows().stream())
             .filter(row -> row.label().equals("Mass"))
             .findFirst()
             .orElseThrow();

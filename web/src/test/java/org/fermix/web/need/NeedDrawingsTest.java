@@ -34,9 +34,10 @@ class NeedDrawingsTest {
             NEED.engine(),
             NEED.minimum(),
             Optional.empty(),
+            NEED.place(),
             NEED.climate(),
             NEED.use(),
-            NEED.regulatedVolts());
+            NEED.charging());
     assertThat(TrayDrawing.of(unmeasured, Display.USUAL)).isEmpty();
   }
 
@@ -53,9 +54,10 @@ class NeedDrawingsTest {
                 Given.assumed(NEED.engine().ruleOfThumbCca(), Unit.AMPERE, "rule"),
                 Optional.empty()),
             NEED.tray(),
+            NEED.place(),
             NEED.climate(),
             NEED.use(),
-            NEED.regulatedVolts());
+            NEED.charging());
     assertThat(MinimumRuler.of(silent, Display.USUAL).marks())
         .extracting(MinimumRuler.Mark::label)
         .containsExactly("displacement rule");

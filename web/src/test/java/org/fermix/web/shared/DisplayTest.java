@@ -44,4 +44,12 @@ class DisplayTest {
     AxisScale days = AxisScale.log(1, 100);
     assertThat(days.at(10)).isEqualTo("50.00%");
   }
+
+  /** Nothing is shown as certain. */
+  @Test
+  void chancesStopShortOfCertainty() {
+    assertThat(Display.USUAL.chance(99.97).text()).isEqualTo("over 99\u202f%");
+    assertThat(Display.USUAL.chance(0.2).text()).isEqualTo("under 1\u202f%");
+    assertThat(Display.USUAL.chance(80.4).text()).isEqualTo("80\u202f%");
+  }
 }
