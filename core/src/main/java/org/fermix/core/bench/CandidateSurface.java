@@ -58,7 +58,7 @@ public final class CandidateSurface {
   }
 
   private static double sureness(Parked.Cases cases, SurenessTable table) {
-    double chance = cases.chance(table::at, table.lowest());
+    double chance = cases.chance(table::chance, table.lowest());
     return Math.max(-SUREST, Math.min(SUREST, Normal.inverse(chance)));
   }
 

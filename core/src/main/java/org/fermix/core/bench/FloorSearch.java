@@ -13,7 +13,9 @@ import org.fermix.core.quantity.Normal;
  */
 final class FloorSearch {
   private static final double HOPELESS = -8;
-  private static final double TOLERANCE_K = 0.1;
+
+  /** A step of the secant so short is off by a tenth of itself at most. */
+  private static final double TOLERANCE_K = 0.3;
 
   private static final double USUAL_SLOPE = 0.12;
   private static final double LEAST_SLOPE = 0.02;

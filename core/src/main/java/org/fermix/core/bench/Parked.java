@@ -4,7 +4,6 @@ import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.machine.Seasons;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Normal;
-import org.fermix.core.quantity.Roots;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.storage.Course;
 import org.fermix.core.storage.Freezing;
@@ -31,7 +30,6 @@ final class Parked {
   private static final int MOST_MONTHS = 2 + (int) (Parking.LONGEST_DAYS / Seasons.DAYS_PER_MONTH);
 
   private static final double DAYS_PER_WEEK = 7;
-  private static final double LOG_DAY_TOLERANCE = 2e-4;
 
   private final Storage storage;
   private final Stand stand;
@@ -102,12 +100,7 @@ final class Parked {
     if (stand.way() == Stand.Way.MAINTAINED && days > 0) {
       return Math.max(fromCharge, MAINTAINED_CHARGE);
     }
-    return storage
-        .course(fromCharge, lossFactor, drainFactor)
-        .chargeAfter(
-            stand.way() == Stand.Way.TOPPED_UP
-                ? Math.min(days, DAYS_PER_WEEK * stand.weeks())
-                : days);
+    return storage.course(fromCharge, lossFactor, drainFactor).chargeAfter(standing(days));
   }
 
   /** How far the charge after some days may be off: one standard deviation (1). */
@@ -130,24 +123,34 @@ final class Parked {
   }
 
   private double charge(int scenario, double days) {
+    return charge(scenario, days, courses[MIDDLE].chargeAfter(standing(days)));
+  }
+
+  private double charge(int scenario, double days, double middle) {
     if (stand.way() == Stand.Way.MAINTAINED && days > 0) {
       return Math.max(fromCharge, MAINTAINED_CHARGE);
     }
-    double standing =
-        stand.way() == Stand.Way.TOPPED_UP ? Math.min(days, DAYS_PER_WEEK * stand.weeks()) : days;
-    double middle = courses[MIDDLE].chargeAfter(standing);
-    double off =
-        Math.hypot(middle - courses[scenario].chargeAfter(standing), fromSigma * SCORES[scenario]);
+    double drained = middle - courses[scenario].chargeAfter(standing(days));
+    double parked = fromSigma * SCORES[scenario];
+    double off = Math.sqrt(drained * drained + parked * parked);
     return Math.max(0, Math.min(1, middle - Math.signum(SCORES[scenario]) * off));
+  }
+
+  /** Days since it was last charged (d). */
+  private double standing(double days) {
+    return stand.way() == Stand.Way.TOPPED_UP
+        ? Math.min(days, DAYS_PER_WEEK * stand.weeks())
+        : days;
   }
 
   /** What it may have come to after some days: seven equally likely cases. */
   Cases after(double days) {
     double[] charges = new double[SCORES.length];
     double[] whole = new double[SCORES.length];
+    double middle = courses[MIDDLE].chargeAfter(standing(days));
     for (int i = 0; i < SCORES.length; i++) {
-      charges[i] = charge(i, days);
-      whole[i] = mayFreeze ? Normal.cumulative(unfrozen(i, days)) : 1;
+      charges[i] = charge(i, days, middle);
+      whole[i] = mayFreeze ? Normal.cumulative(unfrozen(i, days, charges[i])) : 1;
     }
     return new Cases(charges, whole);
   }
@@ -190,16 +193,14 @@ final class Parked {
     /**
      * Chance of a start (1); none below the lowest charge the circuit is trusted at.
      *
-     * @param sureness of a start at a charge from the lowest on, in standard deviations
+     * @param start chance of a start at a charge from the lowest on (1)
      */
-    double chance(DoubleUnaryOperator sureness, double lowest) {
+    double chance(DoubleUnaryOperator start, double lowest) {
       double sum = 0;
       for (int part = 0; part < PARTS; part++) {
         double charge = Math.min(1, between(charges, part));
         if (charge >= lowest) {
-          sum +=
-              Math.max(0, Math.min(1, between(whole, part)))
-                  * Normal.cumulative(sureness.applyAsDouble(charge));
+          sum += Math.max(0, Math.min(1, between(whole, part))) * start.applyAsDouble(charge);
         }
       }
       return sum / PARTS;
@@ -210,7 +211,7 @@ final class Parked {
       return before + TOWARDS[part] * (values[BEFORE[part] + 1] - before);
     }
 
-    /** The same where each sureness is dear to work out and smooth over the charge. */
+    /** The same from the sureness of a start, where that is dear to work out and smooth. */
     double chanceSmooth(DoubleUnaryOperator sureness, double lowest) {
       double high = charges[0];
       double low = charges[charges.length - 1];
@@ -220,7 +221,7 @@ final class Parked {
         for (int i = 0; i < charges.length; i++) {
           at[i] = sureness.applyAsDouble(Math.max(lowest, charges[i]));
         }
-        return chance(charge -> straight(at, charge), lowest);
+        return chance(charge -> Normal.cumulative(straight(at, charge)), lowest);
       }
       double atMiddle = sureness.applyAsDouble(middle);
       double above = (sureness.applyAsDouble(high) - atMiddle) / (high - middle);
@@ -228,7 +229,9 @@ final class Parked {
       double bend = (above - below) / (high - low);
       double slope = above - bend * (high - middle);
       return chance(
-          charge -> atMiddle + (charge - middle) * (slope + bend * (charge - middle)), lowest);
+          charge ->
+              Normal.cumulative(atMiddle + (charge - middle) * (slope + bend * (charge - middle))),
+          lowest);
     }
 
     /** Straight lines between the cases, nothing beyond them. */
@@ -244,21 +247,21 @@ final class Parked {
 
     /** Chance of a start if the cold were no matter (1): what frost and emptiness leave. */
     double most(double lowest) {
-      return chance(charge -> -HOPELESS, lowest);
+      return chance(charge -> 1, lowest);
     }
   }
 
   /** Chance of a start after some days (1). */
   double chance(double days, SurenessTable starts) {
-    return after(days).chance(starts::at, starts.lowest());
+    return after(days).chance(starts::chance, starts.lowest());
   }
 
   /** How surely it has not frozen in some days, as expected, in standard deviations. */
   double unfrozen(double days) {
-    return mayFreeze ? unfrozen(MIDDLE, days) : -HOPELESS;
+    return mayFreeze ? unfrozen(MIDDLE, days, charge(days)) : -HOPELESS;
   }
 
-  private double unfrozen(int scenario, double days) {
+  private double unfrozen(int scenario, double days, double charge) {
     if (days > 0 && least[scenario] == null) {
       least[scenario] = new double[MOST_MONTHS];
     }
@@ -267,49 +270,24 @@ final class Parked {
     while (monthEnd < days && month < MOST_MONTHS - 1) {
       if (month >= knownMonths[scenario]) {
         double before = month == 0 ? -HOPELESS : least[scenario][month - 1];
-        least[scenario][month] = Math.min(before, margin(scenario, month, monthEnd));
+        least[scenario][month] = Math.min(before, margin(month, charge(scenario, monthEnd)));
         knownMonths[scenario]++;
       }
       month++;
       monthEnd += Seasons.DAYS_PER_MONTH;
     }
     double before = month == 0 ? -HOPELESS : least[scenario][month - 1];
-    return Math.max(HOPELESS, Math.min(before, margin(scenario, month, days)));
+    return Math.max(HOPELESS, Math.min(before, margin(month, charge)));
   }
 
-  /** How far from freezing in the coldest of a month, at the charge on a day of it (σ). */
-  private double margin(int scenario, int month, double day) {
+  /** How far from freezing in the coldest of a month at a charge (σ). */
+  private double margin(int month, double charge) {
     double coldestC = coldest.inMonth(1 + (firstMonth - 1 + month) % 12);
-    return (coldestC - Freezing.pointC(charge(scenario, day)) - Freezing.MARGIN_K)
-        / FREEZING_SIGMA_K;
-  }
-
-  /**
-   * Days after which the chance of a start has fallen to one asked for (d), at most {@link
-   * Parking#LONGEST_DAYS}; 0 when it is below from the beginning.
-   */
-  double daysTo(double chance, SurenessTable starts) {
-    double target = Normal.inverse(chance);
-    DoubleUnaryOperator surplus =
-        logDays ->
-            Math.max(
-                    HOPELESS,
-                    Math.min(-HOPELESS, Normal.inverse(chance(Math.expm1(logDays), starts))))
-                - target;
-    double most = Math.log1p(latest());
-    double atOnce = surplus.applyAsDouble(0);
-    if (atOnce <= 0) {
-      return 0;
-    }
-    double atMost = surplus.applyAsDouble(most);
-    if (atMost >= 0) {
-      return Parking.LONGEST_DAYS;
-    }
-    return Math.expm1(Roots.nearlyStraight(surplus, 0, atOnce, most, atMost, LOG_DAY_TOLERANCE));
+    return (coldestC - Freezing.pointC(charge) - Freezing.MARGIN_K) / FREEZING_SIGMA_K;
   }
 
   /** By then even the case that loses least is empty (d). */
-  private double latest() {
+  double latest() {
     return holds(0)
         ? Parking.LONGEST_DAYS
         : Math.min(Parking.LONGEST_DAYS, 1 + courses[0].daysTo(0.01));
@@ -317,6 +295,6 @@ final class Parked {
 
   /** True when freezing, not the start, ends the days first at a chance. */
   boolean freezesFirst(double days) {
-    return mayFreeze && unfrozen(MIDDLE, days) < 1;
+    return mayFreeze && unfrozen(days) < 1;
   }
 }

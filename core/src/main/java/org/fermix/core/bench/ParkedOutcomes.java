@@ -37,12 +37,14 @@ final class ParkedOutcomes implements OutcomeFamily {
   private final InConditions in;
   private final Parked parked;
   private final SurenessTable starts;
+  private final DaysSearch search;
   private final Terms terms;
 
   ParkedOutcomes(InConditions in) {
     this.in = in;
     parked = in.layUp();
     starts = in.starts().afterLayUp();
+    search = new DaysSearch(parked, starts);
     terms = new Terms(in);
   }
 
@@ -76,7 +78,7 @@ final class ParkedOutcomes implements OutcomeFamily {
 
   /** Days until it no longer starts (d); 0 where it does not at once. */
   double days() {
-    return parked.daysTo(Normal.cumulative(in.policy().startSureness()), starts);
+    return search.daysTo(Normal.cumulative(in.policy().startSureness()));
   }
 
   Figure parkedDays() {
@@ -84,8 +86,8 @@ final class ParkedOutcomes implements OutcomeFamily {
     boolean never = days <= 0;
     Band band =
         new Band(
-            parked.daysTo(Normal.cumulative(Band.SIGMAS), starts),
-            parked.daysTo(Normal.cumulative(-Band.SIGMAS), starts));
+            search.daysTo(Normal.cumulative(Band.SIGMAS)),
+            search.daysTo(Normal.cumulative(-Band.SIGMAS)));
     Reach reach = never ? Reach.NEVER : days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT;
     return Figure.of(days, Unit.DAY, band, reach, () -> working(days));
   }

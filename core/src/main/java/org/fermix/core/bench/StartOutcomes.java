@@ -23,6 +23,8 @@ import org.fermix.core.quantity.Reach;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.Working;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 
 /** Will it start on the coldest morning, how, and how often? */
 final class StartOutcomes implements OutcomeFamily {
@@ -60,6 +62,8 @@ final class StartOutcomes implements OutcomeFamily {
   private static final double LOWEST_TRIED_CHARGE = 0.02;
   private static final double COLDEST_CURVE_C = -40;
   private static final double WARMEST_CURVE_C = 30;
+  private static final int CURVE_NODES = 15;
+  private static final double SUREST = 8;
   private static final double START_SPACING_S = 0.006;
 
   /** The inrush is over so soon that a third of the points go to it; then every fourth moment. */
@@ -120,9 +124,20 @@ final class StartOutcomes implements OutcomeFamily {
     }
     into.put(Kind.START_VOLTS, Collections.unmodifiableList(volts));
     into.put(Kind.START_RPM, Collections.unmodifiableList(rpm));
-    into.put(
-        Kind.START_CHANCE,
-        OutcomeFamily.over(COLDEST_CURVE_C, WARMEST_CURVE_C, each -> 100 * chanceAt(each)));
+    into.put(Kind.START_CHANCE, chanceCurve());
+  }
+
+  /** Worked out every few kelvin; between them as a smooth line through the sureness. */
+  private List<Point> chanceCurve() {
+    double[] celsius = new double[CURVE_NODES];
+    double[] sureness = new double[CURVE_NODES];
+    for (int i = 0; i < CURVE_NODES; i++) {
+      celsius[i] = COLDEST_CURVE_C + (WARMEST_CURVE_C - COLDEST_CURVE_C) * i / (CURVE_NODES - 1.0);
+      sureness[i] = Math.max(-SUREST, Math.min(SUREST, Normal.inverse(chanceAt(celsius[i]))));
+    }
+    UnivariateFunction line = new AkimaSplineInterpolator().interpolate(celsius, sureness);
+    return OutcomeFamily.over(
+        COLDEST_CURVE_C, WARMEST_CURVE_C, each -> 100 * Normal.cumulative(line.value(each)));
   }
 
   /** Chance of a start at a temperature, after the days parked (1). */
@@ -133,7 +148,7 @@ final class StartOutcomes implements OutcomeFamily {
 
   /** Chance of a start in the conditions (1). */
   double chance() {
-    return cases.chance(in.starts().cold()::at, in.starts().cold().lowest());
+    return cases.chance(in.starts().cold()::chance, in.starts().cold().lowest());
   }
 
   private Figure floor(CrankPoint crank) {

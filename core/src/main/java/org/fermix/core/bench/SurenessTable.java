@@ -1,10 +1,8 @@
 package org.fermix.core.bench;
 
-import java.util.HashMap;
-import java.util.Map;
 import java.util.OptionalDouble;
 import org.fermix.core.electrical.Cranking;
-import org.fermix.core.quantity.Roots;
+import org.fermix.core.quantity.Normal;
 
 /**
  * How surely a candidate starts at one temperature, over its charge: worked out at a few charges,
@@ -16,13 +14,10 @@ final class SurenessTable {
   /** Straight lines between the nodes are read off at so many even places. */
   private static final int EVEN = 128;
 
-  private static final double CHARGE_TOLERANCE = 5e-4;
-
   private final Cranking.Soaked soaked;
   private final double lowest;
   private final double[] sureness = new double[NODES];
-  private final double[] even = new double[EVEN + 1];
-  private final Map<Double, OptionalDouble> known = new HashMap<>();
+  private final double[] chances = new double[EVEN + 1];
 
   SurenessTable(Cranking cranking, double temperatureC) {
     soaked = cranking.soakedAt(temperatureC);
@@ -41,7 +36,8 @@ final class SurenessTable {
         node++;
       }
       double share = (charge - charge(node - 1)) / (charge(node) - charge(node - 1));
-      even[i] = sureness[node - 1] + share * (sureness[node] - sureness[node - 1]);
+      chances[i] =
+          Normal.cumulative(sureness[node - 1] + share * (sureness[node] - sureness[node - 1]));
     }
   }
 
@@ -61,11 +57,11 @@ final class SurenessTable {
     return lowest;
   }
 
-  /** How surely it starts at a charge from the lowest on, in standard deviations. */
-  double at(double charge) {
+  /** Chance that it starts at a charge from the lowest on (1). */
+  double chance(double charge) {
     double place = EVEN * (charge - lowest) / (1 - lowest);
     int below = Math.max(0, Math.min(EVEN - 1, (int) place));
-    return even[below] + (place - below) * (even[below + 1] - even[below]);
+    return chances[below] + (place - below) * (chances[below + 1] - chances[below]);
   }
 
   /**
@@ -73,10 +69,6 @@ final class SurenessTable {
    * empty when it does not even when full.
    */
   OptionalDouble lowestCharge(double asked) {
-    return known.computeIfAbsent(asked, this::found);
-  }
-
-  private OptionalDouble found(double asked) {
     if (sureness[NODES - 1] < asked) {
       return OptionalDouble.empty();
     }
@@ -87,13 +79,7 @@ final class SurenessTable {
     if (node == 0) {
       return OptionalDouble.of(lowest);
     }
-    return OptionalDouble.of(
-        Roots.nearlyStraight(
-            charge -> soaked.sureness(charge) - asked,
-            charge(node - 1),
-            sureness[node - 1] - asked,
-            charge(node),
-            sureness[node] - asked,
-            CHARGE_TOLERANCE));
+    double share = (asked - sureness[node - 1]) / (sureness[node] - sureness[node - 1]);
+    return OptionalDouble.of(charge(node - 1) + share * (charge(node) - charge(node - 1)));
   }
 }

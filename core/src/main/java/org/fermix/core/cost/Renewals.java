@@ -41,19 +41,21 @@ public record Renewals(double lifeYears, double shape, double sigma) {
   }
 
   private double weighed(double years, double discount) {
+    double gamma = Math.exp(LogGamma.value(1 + 1 / shape));
+    double variation =
+        Math.sqrt(Math.max(0, Math.exp(LogGamma.value(1 + 2 / shape)) / (gamma * gamma) - 1));
     double sum = 1;
     for (int i = 0; i < SCORES.length; i++) {
-      sum += SHARES[i] * renewals(years, lifeYears * Math.exp(sigma * SCORES[i]), discount);
+      double life = lifeYears * Math.exp(sigma * SCORES[i]);
+      double first =
+          -Math.expm1(-Math.pow(gamma * years / life, shape)) * Math.pow(1 + discount, -life);
+      sum += SHARES[i] * (first + later(years, life, variation, discount));
     }
     return sum;
   }
 
-  private double renewals(double years, double life, double discount) {
-    double gamma = Math.exp(LogGamma.value(1 + 1 / shape));
-    double variation =
-        Math.sqrt(Math.max(0, Math.exp(LogGamma.value(1 + 2 / shape)) / (gamma * gamma) - 1));
-    double sum =
-        -Math.expm1(-Math.pow(gamma * years / life, shape)) * Math.pow(1 + discount, -life);
+  private static double later(double years, double life, double variation, double discount) {
+    double sum = 0;
     for (int k = 2; ; k++) {
       double score = (years - k * life) / (variation * life * Math.sqrt(k));
       if (score < -FARTHEST) {

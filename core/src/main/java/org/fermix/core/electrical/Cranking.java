@@ -15,7 +15,9 @@ public final class Cranking {
   /** Colder answers are extrapolated (°C). */
   public static final double COLDEST_TRUSTED_C = -30;
 
-  private static final double CURRENT_TOLERANCE = 0.02;
+  /** A step of the secant so short is off by a hundredth of itself at most (A). */
+  private static final double CURRENT_TOLERANCE = 0.2;
+
   private static final double SETTLING_S = 1.5;
   private static final double RPM_PER_RADIAN = 60 / (2 * Math.PI);
 

@@ -40,7 +40,7 @@ public record StartTransient(
   private static final double STABLE = 2;
 
   /** No process is followed faster than this (s): far below what any real starter has. */
-  private static final double FASTEST_S = 1e-4;
+  private static final double FASTEST_S = 5e-4;
 
   /** The crankshaft rests this far before a compression begins (rad); assumed. */
   static final double REST_ANGLE = -Math.PI / 2;

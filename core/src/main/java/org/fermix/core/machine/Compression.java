@@ -29,6 +29,13 @@ public final class Compression {
   private final double sweptM3;
   private final double clearanceM3;
   private final double heldShare;
+
+  /** {@link #raised} of the volume when the valves have closed. */
+  private final double raisedFull;
+
+  /** What it comes to at dead centre, as a ratio less 1 (1). */
+  private final double mostRise;
+
   private final double[] strokeNm;
   private final double[] expansionNm;
   private final double[] cycleNm;
@@ -43,6 +50,8 @@ public final class Compression {
                 >= engine.engineClass().drag().decompressorFromLitres()
             ? DECOMPRESSED_SHARE
             : engine.engineClass().drag().compressionHeld();
+    raisedFull = raised(sweptM3 + clearanceM3);
+    mostRise = raisedFull / raised(clearanceM3) - 1;
     int apart = (LEAST_GRID + cylinders - 1) / cylinders;
     strokeNm = new double[apart * cylinders + 1];
     expansionNm = new double[strokeNm.length];
@@ -51,7 +60,7 @@ public final class Compression {
       if (own < 2 * Math.PI) {
         double lever = ATMOSPHERE_PA * heldShare * sweptM3 * 0.5 * Math.sin(own);
         expansionNm[i] = lever / raised(volume(own));
-        strokeNm[i] = expansionNm[i] * raised(sweptM3 + clearanceM3) - lever;
+        strokeNm[i] = expansionNm[i] * raisedFull - lever;
       }
     }
     cycleNm = cycle(apart);
@@ -110,8 +119,7 @@ public final class Compression {
   /** Gauge pressure of the cylinder nearest its dead centre, as a share of its peak (1). */
   public double pressureShare(double angle) {
     double own = angle - nearestDeadCentre(angle) * cycleRadians / cylinders;
-    double reached = raised(sweptM3 + clearanceM3) / raised(volume(own)) - 1;
-    return reached / (raised(sweptM3 + clearanceM3) / raised(clearanceM3) - 1);
+    return (raisedFull / raised(volume(own)) - 1) / mostRise;
   }
 
   /** The first turns after a rest, during which the pressure has leaked away. */
@@ -127,6 +135,9 @@ public final class Compression {
     private final double[] rested;
     private final double[] started;
 
+    /** From here on every stroke has begun with its valves (rad). */
+    private final double usualFrom;
+
     private FromRest(double restAngle) {
       this.restAngle = restAngle;
       rested =
@@ -138,19 +149,23 @@ public final class Compression {
       // has nothing left to expand.
       started =
           DoubleStream.of(rested).map(from -> from < Math.PI ? raised(volume(from)) : 0).toArray();
+      usualFrom = 2 * Math.PI - DoubleStream.of(rested).min().orElse(2 * Math.PI);
     }
 
     /** Torque against the starter at a crank angle (N·m). */
     public double torque(double angle) {
       double sum = Compression.this.torque(angle);
       double turned = angle - restAngle;
+      if (turned >= usualFrom) {
+        return sum;
+      }
       for (int i = 0; i < rested.length; i++) {
         if (turned < 2 * Math.PI - rested[i]) {
           double own = rested[i] + turned;
           sum +=
               started[i] == 0
                   ? -between(strokeNm, own)
-                  : between(expansionNm, own) * (started[i] - raised(sweptM3 + clearanceM3));
+                  : between(expansionNm, own) * (started[i] - raisedFull);
         }
       }
       return sum;

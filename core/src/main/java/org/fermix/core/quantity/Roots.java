@@ -50,8 +50,11 @@ public final class Roots {
     double previous = a;
     for (int i = 0; i < MOST_EVALUATIONS; i++) {
       double x = b - fb * (b - a) / (fb - fa);
+      if (Math.abs(x - previous) < tolerance || Math.abs(b - a) < tolerance) {
+        return x;
+      }
       double fx = function.applyAsDouble(x);
-      if (fx == 0 || Math.abs(x - previous) < tolerance || Math.abs(b - a) < tolerance) {
+      if (fx == 0) {
         return x;
       }
       if (fx * fb < 0) {

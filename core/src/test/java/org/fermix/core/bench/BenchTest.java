@@ -2,6 +2,7 @@ package org.fermix.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.random.RandomGenerator;
@@ -23,6 +24,25 @@ class BenchTest {
     assertThat(BENCH.answer(conditions)).isEqualTo(BENCH.answer(conditions));
     assertThat(Bench.of(NEED, Policy.USUAL, Examples.lineUp()).answer(conditions))
         .isEqualTo(BENCH.answer(conditions));
+  }
+
+  /** The curve is drawn through fifteen temperatures; at any other it must say the same. */
+  @Test
+  void chanceCurveSaysWhatTheAnswerSays() {
+    Conditions usual = Conditions.of(NEED);
+    List<CandidateCurves> curves = BENCH.curves(usual);
+    for (int i = 0; i < CandidateCurves.POINTS; i += 3) {
+      double celsius =
+          curves.get(0).find(CandidateCurves.Kind.START_CHANCE).orElseThrow().get(i).x();
+      List<CandidateAnswer> answers = BENCH.answer(usual.atTemperature(celsius)).candidates();
+      for (int each = 0; each < answers.size(); each++) {
+        double drawn =
+            curves.get(each).find(CandidateCurves.Kind.START_CHANCE).orElseThrow().get(i).y();
+        assertThat(drawn)
+            .as("%s at %.1f °C", answers.get(each).letter(), celsius)
+            .isCloseTo(answers.get(each).figure(Outcome.START_CHANCE).value(), within(1.5));
+      }
+    }
   }
 
   @Test
