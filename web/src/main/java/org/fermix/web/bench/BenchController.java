@@ -74,7 +74,7 @@ class BenchController {
     Recommendation recommendation = Recommendation.of(decision, money);
     model.addAttribute("job", job);
     model.addAttribute("form", form);
-    model.addAttribute("controls", ConditionsForm.controls(form, own, display));
+    model.addAttribute("controls", ConditionsForm.controls(form, bench.need(), display));
     model.addAttribute("hours", form.view("hours"));
     model.addAttribute("stand", form.view("stand"));
     model.addAttribute("weeks", form.view("weeks"));

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.JudgedAge;
+import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.need.StandWords;
@@ -90,10 +91,12 @@ final class ConditionsForm {
       String key,
       String slid) {}
 
-  static List<Control> controls(Form form, Conditions own, Display display) {
+  static List<Control> controls(Form form, Need need, Display display) {
+    Conditions own = Conditions.of(need);
+    String rest = need.layUpEndsInTheCold() ? "longest lay-up" : "between two uses";
     return List.of(
         control(form, "temperature", -40, 30, 1, own.temperatureC(), "coldest morning", display),
-        control(form, "days", 0, 180, 1, own.daysParked(), "longest lay-up", display),
+        control(form, "days", 0, 180, 1, own.daysParked(), rest, display),
         control(form, "amps", 0, 30, 0.5, own.engineOffAmps(), "yours", display),
         control(form, "years", 0, 10, 0.5, 0, "new", display));
   }

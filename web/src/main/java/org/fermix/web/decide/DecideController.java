@@ -48,6 +48,7 @@ class DecideController {
     model.addAttribute("rail", rails.of(job, Stop.DECIDE, display));
     model.addAttribute("job", job);
     model.addAttribute("recommendation", Recommendation.of(decision, money));
+    model.addAttribute("layUpEndsInTheCold", bench.need().layUpEndsInTheCold());
     model.addAttribute("ahead", decision.ranked().size() > 1);
     model.addAttribute("flips", FlipWords.of(flips, decision, money));
     model.addAttribute("cautions", Cautions.of(decision));

@@ -162,8 +162,8 @@ class RulersTest {
             });
     Form wrong = ConditionsForm.read(own, Map.of("days", "1e9"), Display.USUAL);
     assertThat(ConditionsForm.conditions(wrong)).isEmpty();
-    assertThat(ConditionsForm.controls(wrong, own, Display.USUAL)).hasSize(4);
-    assertThat(ConditionsForm.controls(form, own, US).get(0).low()).isEqualTo("-40.0");
-    assertThat(ConditionsForm.controls(form, own, US).get(0).high()).isEqualTo("86.0");
+    assertThat(ConditionsForm.controls(wrong, NEED, Display.USUAL)).hasSize(4);
+    assertThat(ConditionsForm.controls(form, NEED, US).get(0).low()).isEqualTo("-40.0");
+    assertThat(ConditionsForm.controls(form, NEED, US).get(0).high()).isEqualTo("86.0");
   }
 }
