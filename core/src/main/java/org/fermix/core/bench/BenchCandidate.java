@@ -147,10 +147,15 @@ final class BenchCandidate {
   /** Days parked until it no longer starts, however it is left. */
   Map<Stand.Way, Figure> standing(Conditions conditions) {
     Map<Stand.Way, Figure> ways = new EnumMap<>(Stand.Way.class);
+    InConditions own = in(conditions);
     for (Stand.Way way : Stand.Way.values()) {
       if (way != Stand.Way.RESERVE_ARMED || protection.filter(Protection::hasReserve).isPresent()) {
         InConditions in = in(conditions.left(conditions.stand().left(way)));
-        ways.put(way, new ParkedOutcomes(in).parkedDays());
+        if (way == conditions.stand().way()) {
+          ways.put(way, new ParkedOutcomes(in).parkedDays());
+          continue;
+        }
+        ways.put(way, new ParkedOutcomes(in.startingLike(own)).daysOnly());
       }
     }
     return ways;

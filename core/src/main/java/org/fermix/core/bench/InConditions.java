@@ -96,6 +96,14 @@ record InConditions(
     }
   }
 
+  /** The same with what is known of another's starts, where both are equally worn. */
+  InConditions startingLike(InConditions other) {
+    return other.health() == health()
+        ? new InConditions(
+            need, policy, candidate, conditions, aged, power, reached, cold, layUp, other.starts)
+        : this;
+  }
+
   Label label() {
     return candidate.label();
   }

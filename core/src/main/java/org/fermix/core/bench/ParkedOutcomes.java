@@ -83,13 +83,21 @@ final class ParkedOutcomes implements OutcomeFamily {
 
   Figure parkedDays() {
     double days = days();
-    boolean never = days <= 0;
     Band band =
         new Band(
             search.daysTo(Normal.cumulative(Band.SIGMAS)),
             search.daysTo(Normal.cumulative(-Band.SIGMAS)));
-    Reach reach = never ? Reach.NEVER : days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT;
-    return Figure.of(days, Unit.DAY, band, reach, () -> working(days));
+    return Figure.of(days, Unit.DAY, band, reach(days), () -> working(days));
+  }
+
+  /** The days without their band, where they stand beside others. */
+  Figure daysOnly() {
+    double days = days();
+    return Figure.of(days, Unit.DAY, Band.exact(days), reach(days), () -> working(days));
+  }
+
+  private static Reach reach(double days) {
+    return days <= 0 ? Reach.NEVER : days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT;
   }
 
   private Figure layUpChance() {

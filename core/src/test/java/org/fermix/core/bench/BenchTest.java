@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.fermix.core.Examples;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Working;
 import org.junit.jupiter.api.Test;
@@ -41,6 +43,24 @@ class BenchTest {
         assertThat(drawn)
             .as("%s at %.1f °C", answers.get(each).letter(), celsius)
             .isCloseTo(answers.get(each).figure(Outcome.START_CHANCE).value(), within(1.5));
+      }
+    }
+  }
+
+  /** What another way of leaving it would give is what it gives once it is chosen. */
+  @Test
+  void otherWaysOfStandingSayWhatChoosingThemSays() {
+    Conditions usual = Conditions.of(NEED);
+    List<Map<Stand.Way, Figure>> standing = BENCH.standing(usual);
+    for (Stand.Way way : Stand.Way.values()) {
+      List<CandidateAnswer> chosen = BENCH.answer(usual.left(usual.stand().left(way))).candidates();
+      for (int each = 0; each < chosen.size(); each++) {
+        Figure beside = standing.get(each).get(way);
+        if (beside != null) {
+          assertThat(chosen.get(each).figure(Outcome.PARKED_DAYS).value())
+              .as("%s %s", chosen.get(each).letter(), way)
+              .isEqualTo(beside.value());
+        }
       }
     }
   }
