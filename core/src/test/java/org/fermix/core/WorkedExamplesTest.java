@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Hand-worked examples in textbook arithmetic, numbered as in the colleagues' list. */
+/** Hand-worked examples in textbook arithmetic, by numbers of their own. */
 class WorkedExamplesTest {
   /** 8: RC 90 min and k = 1.20 give I₂₀ = 2.8873 A, C₂₀ = 57.75 Ah; k 1.10 47.46; k 1.30 68.18. */
   @ParameterizedTest

@@ -99,7 +99,7 @@ public record CrankFeatures(
    * @param brushVolts lost in the brushes (V)
    */
   public double ohmFromPath(double pathOhm, double brushVolts) {
-    // The dip comes a little before the current's peak; 0.93 is the colleagues' estimate.
+    // The dip comes a little before the current's peak; 0.93 is an estimate.
     return (restVolts - lowestVolts) / (lowestVolts - brushVolts) * pathOhm / 0.93;
   }
 

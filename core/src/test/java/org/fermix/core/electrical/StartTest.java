@@ -154,8 +154,8 @@ class StartTest {
   }
 
   /**
-   * The colleague's figures for lights on a 6 Ah pack at −18 °C: 10 A for 5 min warms it 2.1 K for
-   * 14 % of its charge; 5 s at 150 A takes it from 125 to 148 A (regression, 10 % allowed).
+   * Separate arithmetic for lights on a 6 Ah pack at −18 °C: 10 A for 5 min warms it 2.1 K for 14 %
+   * of its charge; 5 s at 150 A takes it from 125 to 148 A (regression, 10 % allowed).
    */
   @Test
   void lightsWarmItLittleAndCrankingMore() {

@@ -31,7 +31,7 @@ class DischargeTest {
   }
 
   /**
-   * The colleague's constant 300 W to 10.5 V (regression): flooded 60 Ah 92 and 44 min, AGM 70 Ah
+   * Worked out apart, constant 300 W to 10.5 V (regression): flooded 60 Ah 92 and 44 min, AGM 70 Ah
    * 132 and 75, at 25 and −18 °C; 4 % allowed.
    */
   @ParameterizedTest

@@ -116,7 +116,7 @@ class StorageTest {
     Storage storage = new Storage(LITHIUM, 6, Drain.steady(20), Seasons.steady(20), 0);
     var days = storage.thresholds(1, OptionalDouble.of(0.3), 0);
     double cutOff = days.getOrDefault(Storage.Threshold.CUT_OFF, -1.0);
-    // The colleague's row: 11.2 d at 20 mA from full to a tenth.
+    // A row worked out apart: 11.2 d at 20 mA from full to a tenth.
     assertThat(storage.daysTo(1, 0.1)).isCloseTo(11.2, within(0.2));
     assertThat(days.get(Storage.Threshold.UNRECOVERABLE)).isBetween(cutOff + 20, cutOff + 60);
     assertThat(storage.chargeAfter(1, cutOff + 5)).isBetween(0.02, 0.04);
