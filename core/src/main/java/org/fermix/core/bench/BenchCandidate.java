@@ -56,6 +56,8 @@ final class BenchCandidate {
   private final DischargeLaw law;
   private final ThermalLag lag;
   private final Seasons air;
+  private final Seasons atRest;
+  private final Seasons coldest;
   private final double startAmpHours;
   private final LifeEstimate life;
   private final List<GateResult> gates;
@@ -65,7 +67,7 @@ final class BenchCandidate {
   }
 
   private BenchCandidate(Need need, Policy policy, Candidate candidate, BatteryCircuit whenNew) {
-    this(need, policy, candidate, whenNew, Gates.of(need, candidate.label(), whenNew));
+    this(need, policy, candidate, whenNew, Gates.of(need, candidate.label(), () -> whenNew));
   }
 
   BenchCandidate(
@@ -100,6 +102,8 @@ final class BenchCandidate {
     law = DischargeLaw.of(label, whenNew);
     lag = ThermalLag.of(chemistry, label.mass().value(), need.place());
     air = need.climate().seasons();
+    atRest = air.in(need.use().layUp().place());
+    coldest = coldestMonths();
     Engine engine = need.engine();
     Cranking cranking = new Cranking(whenNew, engine, protection);
     startAmpHours =
@@ -181,8 +185,13 @@ final class BenchCandidate {
     double ampHours = label.capacity().value() * health;
     int coldMonth = (int) Math.rint(need.climate().coldestMonth().value());
     DailyBalance winter = balance(coldMonth, ampHours);
-    double reached = reached(coldMonth, ampHours);
-    Parked layUp = layUp(conditions.stand(), ampHours);
+    double reached = reached(coldMonth, winter, ampHours);
+    int layUpMonth = layUpMonth();
+    Parked layUp =
+        layUp(
+            conditions.stand(),
+            layUpMonth == coldMonth ? reached : reached(layUpMonth, ampHours),
+            ampHours);
     Parked cold =
         need.layUpEndsInTheCold()
             ? layUp
@@ -206,10 +215,12 @@ final class BenchCandidate {
         new InConditions.Starts(cranking, conditions, need));
   }
 
-  private Parked layUp(Stand stand, double ampHours) {
-    LongestLayUp rest = need.use().layUp();
-    int month = (int) Math.rint(rest.fromMonth().value());
-    return parked(stand, air.in(rest.place()), rest.fromDay(), reached(month, ampHours), ampHours);
+  private int layUpMonth() {
+    return (int) Math.rint(need.use().layUp().fromMonth().value());
+  }
+
+  private Parked layUp(Stand stand, double fromCharge, double ampHours) {
+    return parked(stand, atRest, need.use().layUp().fromDay(), fromCharge, ampHours);
   }
 
   private Parked parked(
@@ -224,7 +235,7 @@ final class BenchCandidate {
             place,
             fromDay,
             cut);
-    return new Parked(storage, stand, fromCharge, InConditions.drainSigma(need, label), coldest());
+    return new Parked(storage, stand, fromCharge, InConditions.drainSigma(need, label), coldest);
   }
 
   /** The charge at which the machine is cut off. */
@@ -235,7 +246,7 @@ final class BenchCandidate {
   }
 
   /** The coldest it gets where it is laid up, month by month, with the battery's own lag. */
-  private Seasons coldest() {
+  private Seasons coldestMonths() {
     return new Seasons(
         air.monthlyC().stream()
             .map(
@@ -277,8 +288,12 @@ final class BenchCandidate {
 
   /** Charge in daily use in a month: what it was two months before, run on through this one (1). */
   private double reached(int month, double ampHours) {
+    return reached(month, balance(month, ampHours), ampHours);
+  }
+
+  private double reached(int month, DailyBalance then, double ampHours) {
     int before = 1 + Math.floorMod(month - 1 - MONTHS_BEFORE, 12);
-    return balance(month, ampHours).afterMonth(balance(before, ampHours).settles());
+    return then.afterMonth(balance(before, ampHours).settles());
   }
 
   /** What the owner's use, heat and lay-up make of its life. */
@@ -321,18 +336,16 @@ final class BenchCandidate {
     if (days <= 0 || stand.way() == Stand.Way.MAINTAINED) {
       return 0;
     }
-    Seasons place = air.in(rest.place());
-    Course course =
-        layUp(stand, ampHours)
-            .storage()
-            .course(reached((int) Math.rint(rest.fromMonth().value()), ampHours));
+    double fromCharge = reached(layUpMonth(), ampHours);
+    Course course = layUp(stand, fromCharge, ampHours).storage().course(fromCharge);
     double lost = 0;
     double step = Seasons.DAYS_PER_MONTH / 2;
     double until = stand.way() == Stand.Way.TOPPED_UP ? 7 * stand.weeks() : days;
     for (double day = 0.5 * step; day < days; day += step) {
       double charge = course.chargeAfter(until >= days ? day : day % until);
       lost +=
-          Sulfation.perMonth(charge, Math.max(-40, Math.min(60, place.atDay(rest.fromDay() + day))))
+          Sulfation.perMonth(
+                  charge, Math.max(-40, Math.min(60, atRest.atDay(rest.fromDay() + day))))
               * step
               / Seasons.DAYS_PER_MONTH;
     }

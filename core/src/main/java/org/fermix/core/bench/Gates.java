@@ -3,6 +3,7 @@ package org.fermix.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.fermix.core.charging.ChargingVerdict;
 import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.electrical.BatteryCircuit;
@@ -13,14 +14,17 @@ import org.fermix.core.quantity.Given;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
 
-/** The gates of one label against one need; they do not depend on the conditions. */
+/**
+ * The gates of one label against one need; they do not depend on the conditions. The circuit is
+ * asked for only where a gate needs it: of a catalogue most fail before.
+ */
 final class Gates {
   private static final double CLOSE_SHARE = 1.05;
   private static final double CLOSE_MM = 3;
 
   private Gates() {}
 
-  static List<GateResult> of(Need need, Label label, BatteryCircuit circuit) {
+  static List<GateResult> of(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     List<GateResult> gates = new ArrayList<>();
     gates.add(fits(need, label));
     gates.add(cranking(need, label, circuit));
@@ -99,20 +103,20 @@ final class Gates {
   }
 
   /** The label's rating on the one yardstick (A). */
-  static double coldCrankingAmps(Label label, BatteryCircuit circuit) {
+  static double coldCrankingAmps(Label label, Supplier<BatteryCircuit> circuit) {
     return label.cranking().test().equals(CrankingTest.COLD_CRANKING)
         ? label.cranking().amps()
-        : circuit.ratedAmps(CrankingTest.COLD_CRANKING);
+        : circuit.get().ratedAmps(CrankingTest.COLD_CRANKING);
   }
 
-  private static GateResult cranking(Need need, Label label, BatteryCircuit circuit) {
+  private static GateResult cranking(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     double found = coldCrankingAmps(label, circuit);
     double needed = need.minimum().coldCrankingAmps().value();
     return GateResult.of(
         Gate.MINIMUM_CRANKING, mark(found, needed), Finding.Code.CRANKING, found, needed);
   }
 
-  private static GateResult reserve(Need need, Label label, BatteryCircuit circuit) {
+  private static GateResult reserve(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     Optional<Given> asked = need.minimum().reserveMinutes();
     if (asked.isEmpty()) {
       return GateResult.of(Gate.MINIMUM_RESERVE, Mark.CLEARS, Finding.Code.RESERVE_NOT_ASKED, 0, 0);
@@ -123,7 +127,7 @@ final class Gates {
           Gate.MINIMUM_RESERVE,
           Mark.UNKNOWN,
           Finding.Code.RESERVE_NOT_STATED,
-          RatedCapacity.reserveMinutes(circuit),
+          RatedCapacity.reserveMinutes(circuit.get()),
           needed);
     }
     double found = label.reserveMinutes().get().value();

@@ -35,7 +35,7 @@ final class Parked {
   private final Stand stand;
   private final double fromCharge;
   private final double fromSigma;
-  private final Course[] courses = new Course[SCORES.length];
+  private final Course[] courses;
   private final boolean mayFreeze;
   private final Seasons coldest;
   private final int firstMonth;
@@ -69,10 +69,11 @@ final class Parked {
                 < Freezing.pointC(0) + Freezing.MARGIN_K - HOPELESS * FREEZING_SIGMA_K;
     double drained = storage.drawnShare();
     double sigma = Math.hypot(drained * drainSigma, (1 - drained) * Spread.SELF_DISCHARGE.sigma());
+    double[] factors = new double[SCORES.length];
     for (int i = 0; i < SCORES.length; i++) {
-      double factor = Math.exp(SCORES[i] * sigma);
-      courses[i] = storage.course(fromCharge, factor, factor);
+      factors[i] = Math.exp(SCORES[i] * sigma);
     }
+    courses = storage.courses(fromCharge, factors);
   }
 
   /** The coldest it can get there on a day counted from the beginning (°C). */

@@ -33,18 +33,25 @@ final class ParkedOutcomes implements OutcomeFamily {
 
   private static final double HALF = 0.5;
   private static final double LEAST_DAYS = 30;
+  private static final double A_MOMENT = 1e-3;
 
   private final InConditions in;
   private final Parked parked;
   private final SurenessTable starts;
-  private final DaysSearch search;
+  private final ChanceSearch search;
   private final Terms terms;
 
   ParkedOutcomes(InConditions in) {
     this.in = in;
     parked = in.layUp();
     starts = in.starts().afterLayUp();
-    search = new DaysSearch(parked, starts);
+    // Over the logarithm of the days it is nearly straight; fewer days are surer. A maintainer
+    // needs
+    // a moment to count.
+    search =
+        new ChanceSearch(
+            less -> parked.chance(Math.max(A_MOMENT, Math.exp(-less) - 1), starts),
+            new ChanceSearch.Over(-Math.log(1 + parked.latest()), 0, 2, 0.1, 0.002));
     terms = new Terms(in);
   }
 
@@ -78,15 +85,25 @@ final class ParkedOutcomes implements OutcomeFamily {
 
   /** Days until it no longer starts (d); 0 where it does not at once. */
   double days() {
-    return search.daysTo(Normal.cumulative(in.policy().startSureness()));
+    return daysTo(in.policy().startSureness());
+  }
+
+  /** Days after which it starts no surer than asked, in standard deviations (d). */
+  private double daysTo(double sureness) {
+    OptionalDouble charge = starts.lowestCharge(sureness);
+    double expected = charge.isEmpty() ? 0 : parked.daysTo(charge.getAsDouble());
+    double guess = Math.max(-Math.log(1 + expected), -Math.log(1 + parked.latest()));
+    OptionalDouble found = search.least(Normal.cumulative(sureness), guess);
+    if (found.isEmpty()) {
+      return 0;
+    }
+    boolean holds = found.getAsDouble() <= -Math.log(1 + parked.latest());
+    return holds ? Parking.LONGEST_DAYS : Math.exp(-found.getAsDouble()) - 1;
   }
 
   Figure parkedDays() {
     double days = days();
-    Band band =
-        new Band(
-            search.daysTo(Normal.cumulative(Band.SIGMAS)),
-            search.daysTo(Normal.cumulative(-Band.SIGMAS)));
+    Band band = new Band(daysTo(Band.SIGMAS), daysTo(-Band.SIGMAS));
     return Figure.of(days, Unit.DAY, band, reach(days), () -> working(days));
   }
 

@@ -2,11 +2,13 @@ package org.fermix.core.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.QuickCalibration;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Judges a whole catalogue against one need: gates for every battery and the headline outcomes of
@@ -56,14 +58,34 @@ public final class Screening {
 
   /** Judges one battery. */
   public Judged judge(Label label) {
-    BatteryCircuit circuit = calibration.of(label);
+    Once<BatteryCircuit> circuit = new Once<>(() -> calibration.of(label));
     List<GateResult> gates = Gates.of(need, label, circuit);
-    if (gates.stream().anyMatch(gate -> gate.mark() == Mark.FAILS)) {
-      return new Judged(label, gates, Optional.empty());
+    for (GateResult gate : gates) {
+      if (gate.mark() == Mark.FAILS) {
+        return new Judged(label, gates, Optional.empty());
+      }
     }
     BenchCandidate candidate =
-        new BenchCandidate(need, policy, new Candidate("A", label, 0), circuit, gates);
+        new BenchCandidate(need, policy, new Candidate("A", label, 0), circuit.get(), gates);
     return new Judged(label, gates, Optional.of(headline(candidate.in(conditions))));
+  }
+
+  /** Worked out when first asked for. */
+  private static final class Once<T> implements Supplier<T> {
+    private final Supplier<T> source;
+    private @Nullable T made;
+
+    Once(Supplier<T> source) {
+      this.source = source;
+    }
+
+    @Override
+    public T get() {
+      if (made == null) {
+        made = source.get();
+      }
+      return made;
+    }
   }
 
   private Headline headline(InConditions in) {

@@ -57,6 +57,9 @@ final class StartOutcomes implements OutcomeFamily {
           "arithmetic on the charge left and the lowest that still starts",
           "no charging between; the battery's own warming is left out");
 
+  private static final ChanceSearch.Over TEMPERATURES =
+      new ChanceSearch.Over(StartLimits.COLDEST_C, StartLimits.WARMEST_C, 0.12, 0.02, 0.1);
+
   private static final double NEAR_STALL = 0.5;
   private static final int MOST_TRIES = 6;
   private static final double LOWEST_TRIED_CHARGE = 0.02;
@@ -152,12 +155,12 @@ final class StartOutcomes implements OutcomeFamily {
   }
 
   private Figure floor(CrankPoint crank) {
-    FloorSearch search = new FloorSearch(this::chanceAt, temperatureC);
+    ChanceSearch search = new ChanceSearch(this::chanceAt, TEMPERATURES);
     double asked = Normal.cumulative(in.policy().startSureness());
     OptionalDouble floor =
         cases.most(in.circuit().lowestTrustedCharge()) < asked
             ? OptionalDouble.empty()
-            : search.floorC(asked);
+            : search.least(asked, temperatureC);
     if (floor.isEmpty()) {
       return Figure.of(
           StartLimits.WARMEST_C,
@@ -166,8 +169,14 @@ final class StartOutcomes implements OutcomeFamily {
           Reach.NEVER,
           () -> floorWorking(crank));
     }
-    double cautious = search.floorC(Normal.cumulative(Band.SIGMAS)).orElse(StartLimits.WARMEST_C);
-    double hopeful = search.floorC(Normal.cumulative(-Band.SIGMAS)).orElse(StartLimits.WARMEST_C);
+    double cautious =
+        search
+            .least(Normal.cumulative(Band.SIGMAS), floor.getAsDouble())
+            .orElse(StartLimits.WARMEST_C);
+    double hopeful =
+        search
+            .least(Normal.cumulative(-Band.SIGMAS), floor.getAsDouble())
+            .orElse(StartLimits.WARMEST_C);
     return Figure.of(
         floor.getAsDouble(),
         Unit.CELSIUS,

@@ -11,11 +11,20 @@ import org.fermix.core.quantity.Normal;
 final class SurenessTable {
   private static final int NODES = 14;
 
+  private static final double[] SHARES = new double[NODES];
+
+  static {
+    for (int i = 0; i < NODES; i++) {
+      SHARES[i] = Math.pow(i / (NODES - 1.0), 1.5);
+    }
+  }
+
   /** Straight lines between the nodes are read off at so many even places. */
-  private static final int EVEN = 128;
+  private static final int EVEN = 64;
 
   private final Cranking.Soaked soaked;
   private final double lowest;
+  private final double[] charges = new double[NODES];
   private final double[] sureness = new double[NODES];
   private final double[] chances = new double[EVEN + 1];
 
@@ -23,7 +32,9 @@ final class SurenessTable {
     soaked = cranking.soakedAt(temperatureC);
     lowest = cranking.battery().lowestTrustedCharge();
     for (int i = 0; i < NODES; i++) {
-      sureness[i] = soaked.sureness(charge(i));
+      // Denser towards empty, where it bends.
+      charges[i] = lowest + (1 - lowest) * SHARES[i];
+      sureness[i] = soaked.sureness(charges[i]);
     }
     // Emptier is never surer, whatever straight lines say near empty.
     for (int i = NODES - 2; i >= 0; i--) {
@@ -32,19 +43,13 @@ final class SurenessTable {
     int node = 1;
     for (int i = 0; i <= EVEN; i++) {
       double charge = lowest + (1 - lowest) * i / EVEN;
-      while (node < NODES - 1 && charge(node) < charge) {
+      while (node < NODES - 1 && charges[node] < charge) {
         node++;
       }
-      double share = (charge - charge(node - 1)) / (charge(node) - charge(node - 1));
+      double share = (charge - charges[node - 1]) / (charges[node] - charges[node - 1]);
       chances[i] =
           Normal.cumulative(sureness[node - 1] + share * (sureness[node] - sureness[node - 1]));
     }
-  }
-
-  /** Denser towards empty, where it bends. */
-  private double charge(int node) {
-    double share = node / (double) (NODES - 1);
-    return lowest + (1 - lowest) * Math.pow(share, 1.5);
   }
 
   /** Battery and engine at the temperature. */
@@ -80,6 +85,6 @@ final class SurenessTable {
       return OptionalDouble.of(lowest);
     }
     double share = (asked - sureness[node - 1]) / (sureness[node] - sureness[node - 1]);
-    return OptionalDouble.of(charge(node - 1) + share * (charge(node) - charge(node - 1)));
+    return OptionalDouble.of(charges[node - 1] + share * (charges[node] - charges[node - 1]));
   }
 }

@@ -14,8 +14,8 @@ public final class DailyBalance {
   /** Standard deviation of a day's temperature round its month's mean (K); estimate. */
   public static final double DAY_SIGMA_K = 4;
 
-  /** Days of one month in which a balance that does not hold runs down (d). */
-  private static final double MONTH_DAYS = 30;
+  /** The steps of a month of thirty days (d): what moves fast moves first. */
+  private static final double[] MONTH_DAYS = {0.5, 0.5, 1, 2, 2, 3, 3, 4, 4, 5, 5};
 
   private static final double HEATED_C = 5;
 
@@ -106,16 +106,22 @@ public final class DailyBalance {
     return atFull >= 0 ? 1 : Roots.nearlyStraight(this::surplus, 0, atEmpty, 1, atFull, 1e-4);
   }
 
-  /** What the charge has come to after a month of such days, from another (1). */
+  /**
+   * What the charge has come to after a month of such days, from another (1). In a few steps, each
+   * along the exponential that the surplus here and where it settles gives (exponential Euler
+   * method), which does not overshoot where the balance is stiff.
+   */
   public double afterMonth(double from) {
     double settled = settles();
+    double there = settled > 0 && settled < 1 ? 0 : surplus(settled) / day.ampHours();
     double charge = from;
-    // Half-day steps of the surplus would overshoot where the balance is stiff: relax towards it.
-    for (int i = 0; i < MONTH_DAYS; i++) {
-      double step = surplus(charge) / day.ampHours();
-      double left = settled - charge;
-      charge += Math.abs(step) > Math.abs(left) && step * left >= 0 ? left : step;
-      charge = Math.max(0, Math.min(1, charge));
+    for (double days : MONTH_DAYS) {
+      double here = surplus(charge) / day.ampHours();
+      double left = charge - settled;
+      double slope = Math.abs(left) < 1e-6 ? 0 : Math.min(0, (here - there) / left);
+      double whole = slope * days;
+      double grown = whole > -1e-6 ? days : (Math.exp(whole) - 1) / slope;
+      charge = Math.max(0, Math.min(1, charge + here * grown));
     }
     return charge;
   }

@@ -178,6 +178,15 @@ public final class Chemistry {
     return openCircuitVolts[below] * (1 - share) + openCircuitVolts[below + 1] * share;
   }
 
+  /** Slope of {@link #openCircuitVolts} over the charge (V); 0 beyond its ends. */
+  public double openCircuitSlope(double charge) {
+    if (charge < 0 || charge > 1) {
+      return 0;
+    }
+    int below = Math.min(GRID - 1, (int) (GRID * charge));
+    return GRID * (openCircuitVolts[below + 1] - openCircuitVolts[below]);
+  }
+
   /**
    * Charge at which the rested battery shows a voltage at 25 °C: the inverse of {@link
    * #openCircuitVolts}; 0 below the empty voltage and 1 above the full one.

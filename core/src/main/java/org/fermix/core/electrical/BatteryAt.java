@@ -11,6 +11,9 @@ final class BatteryAt {
   private static final double GAS_CONSTANT = 8.314462618;
   private static final double FARADAY = 96485.33212;
 
+  /** Share of the usable charge below which the resistance rises no further (1). */
+  private static final double LEAST_USABLE = 1e-3;
+
   private final BatteryCircuit battery;
   private final double temperatureC;
   private final double fullOhm;
@@ -52,7 +55,7 @@ final class BatteryAt {
 
   /** The ohmic part of the voltage lost for a current at a surface charge (V). */
   double ohmicVolts(double surfaceCharge, double currentA) {
-    double usable = Math.max(1e-3, (surfaceCharge - unusable) / (1 - unusable));
+    double usable = Math.max(LEAST_USABLE, (surfaceCharge - unusable) / (1 - unusable));
     return currentA * fullOhm * (1 - emptyRise + emptyRise / usable);
   }
 
@@ -93,6 +96,29 @@ final class BatteryAt {
     return openVolts(surfaceCharge)
         - ohmicVolts(surfaceCharge, currentA)
         - transferVolts * arsinh(currentA / twiceExchangeA);
+  }
+
+  /** By how much the voltage falls for one ampere more, the charge at the surface as it is (Ω). */
+  private double ohm(double surfaceCharge, double currentA) {
+    double x = currentA / twiceExchangeA;
+    return ohmicVolts(surfaceCharge, 1) + transferVolts / (twiceExchangeA * Math.sqrt(x * x + 1));
+  }
+
+  /** By how much the voltage falls as the charge at the surface does, at a current (V). */
+  private double voltsPerCharge(double surfaceCharge, double currentA) {
+    double usable = (surfaceCharge - unusable) / (1 - unusable);
+    double rise = usable <= LEAST_USABLE ? 0 : emptyRise / (usable * usable * (1 - unusable));
+    return battery.series() * battery.chemistry().openCircuitSlope(surfaceCharge)
+        + currentA * fullOhm * rise;
+  }
+
+  /**
+   * By how much the voltage falls for a resistance greater by one part in e (V): the exchange
+   * current goes with it.
+   */
+  private double voltsPerResistance(double surfaceCharge, double currentA) {
+    double x = currentA / twiceExchangeA;
+    return ohmicVolts(surfaceCharge, currentA) + transferVolts * x / Math.sqrt(x * x + 1);
   }
 
   ChargeState after(ChargeState state, double currentA, double seconds) {
@@ -139,6 +165,20 @@ final class BatteryAt {
   record Pulse(BatteryAt battery, double surfaceIdle, double surfacePerAmp) {
     double volts(double currentA) {
       return battery.volts(surfaceIdle - surfacePerAmp * currentA, currentA);
+    }
+
+    /** By how much the voltage falls for one ampere more (Ω). */
+    double ohm(double currentA) {
+      double surface = surfaceIdle - surfacePerAmp * currentA;
+      return battery.ohm(surface, currentA)
+          + surfacePerAmp * battery.voltsPerCharge(surface, currentA);
+    }
+
+    /**
+     * By how much the voltage falls where the natural logarithm of the resistance rises by 1 (V).
+     */
+    double voltsPerResistance(double currentA) {
+      return battery.voltsPerResistance(surfaceIdle - surfacePerAmp * currentA, currentA);
     }
   }
 

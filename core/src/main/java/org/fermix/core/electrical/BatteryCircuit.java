@@ -29,7 +29,8 @@ public final class BatteryCircuit {
   /** No battery worn further than this is answered for (1). */
   public static final double LEAST_HEALTH = 0.2;
 
-  private static final int RATING_STEPS = 60;
+  private static final int RATING_STEPS = 30;
+  private static final int SOAKING_STEPS = 60;
   private static final double STAGE_STEP_S = 0.5;
   private static final double POWER_STEP_S = 0.1;
   private static final int POWER_STEPS = 150;
@@ -120,18 +121,25 @@ public final class BatteryCircuit {
   static Optional<BatteryCircuit> calibratedIfPossible(
       Chemistry chemistry, double series, double ampHours, double massKg, CrankingRating rating) {
     DoubleUnaryOperator surplus =
-        logR ->
-            withKnownResistance(chemistry, series, ampHours, massKg, rating, Math.exp(logR))
+        ohm ->
+            withKnownResistance(chemistry, series, ampHours, massKg, rating, ohm)
                     .lowestVolts(rating.test(), rating.amps())
                 - rating.test().minimumVolts() * series;
     // Resistance times rated current is near 2.5 V for every chemistry; look wide round it.
-    double guess = Math.log(2.5 * series / rating.amps());
-    if (surplus.applyAsDouble(guess - 4) <= 0) {
+    double guess = 2.5 * series / rating.amps();
+    double least = guess * Math.exp(-4);
+    double atLeast = surplus.applyAsDouble(least);
+    if (atLeast <= 0) {
       return Optional.empty();
     }
-    double logR = Roots.crossing(surplus, guess - 4, guess, guess + 2, 1e-5);
-    return Optional.of(
-        withKnownResistance(chemistry, series, ampHours, massKg, rating, Math.exp(logR)));
+    double atGuess = surplus.applyAsDouble(guess);
+    double most = guess * Math.exp(2);
+    double ohm =
+        atGuess < 0
+            ? Roots.nearlyStraight(surplus, least, atLeast, guess, atGuess, 1e-5 * guess)
+            : Roots.nearlyStraight(
+                surplus, most, surplus.applyAsDouble(most), guess, atGuess, 1e-5 * guess);
+    return Optional.of(withKnownResistance(chemistry, series, ampHours, massKg, rating, ohm));
   }
 
   /** The circuit of a battery whose resistance at 25 °C is known already (Ω). */
@@ -416,7 +424,7 @@ public final class BatteryCircuit {
    */
   public ChargeState afterSoaking(
       ChargeState from, double currentA, double seconds, double ambientC) {
-    return afterSoaking(from, currentA, seconds, ambientC, RATING_STEPS);
+    return afterSoaking(from, currentA, seconds, ambientC, SOAKING_STEPS);
   }
 
   /** As above, in so many steps. */

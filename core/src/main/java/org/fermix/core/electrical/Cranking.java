@@ -18,6 +18,8 @@ public final class Cranking {
   /** A step of the secant so short is off by a hundredth of itself at most (A). */
   private static final double CURRENT_TOLERANCE = 0.2;
 
+  private static final int MOST_NEWTON_STEPS = 12;
+
   private static final double SETTLING_S = 1.5;
   private static final double RPM_PER_RADIAN = 60 / (2 * Math.PI);
 
@@ -98,6 +100,7 @@ public final class Cranking {
     private final Engine.DragAt drag;
     private final double windingOhm;
     private final double glowSeconds;
+    private final double usualA;
     private Optional<StartSpread> spread = Optional.empty();
 
     private Soaked(double batteryC, double engineC) {
@@ -108,6 +111,7 @@ public final class Cranking {
       glowSeconds = engine.glowSeconds(engineC);
       drag = engine.dragAt(engineC);
       windingOhm = starter.windingOhm(engineC);
+      usualA = starter.currentFor(drag.torque(engine.fireRpm(engineC)));
     }
 
     private Balance balance(ChargeState state) {
@@ -115,7 +119,8 @@ public final class Cranking {
     }
 
     private Balance balanced(ChargeState ready) {
-      return new Balance(pulses.from(ready), drag, engine.cableMilliohm() / 1000 + windingOhm);
+      return new Balance(
+          pulses.from(ready), drag, engine.cableMilliohm() / 1000 + windingOhm, usualA);
     }
 
     /** Glow plugs come before the start. */
@@ -225,11 +230,18 @@ public final class Cranking {
     private final BatteryAt.Pulse pulse;
     private final Engine.DragAt drag;
     private final double pathOhm;
+    private final double usualA;
 
-    Balance(BatteryAt.Pulse pulse, Engine.DragAt drag, double pathOhm) {
+    /**
+     * One balance.
+     *
+     * @param usualA a current to begin the search at
+     */
+    Balance(BatteryAt.Pulse pulse, Engine.DragAt drag, double pathOhm, double usualA) {
       this.pulse = pulse;
       this.drag = drag;
       this.pathOhm = pathOhm;
+      this.usualA = usualA;
     }
 
     CrankPoint solve() {
@@ -239,7 +251,44 @@ public final class Cranking {
           : new CrankPoint(point.currentA(), Math.max(0, point.volts()), point.rpm());
     }
 
+    /** By Newton's method, which nearly always takes three steps; else between bounds. */
     CrankPoint beyondStall() {
+      double currentA = usualA;
+      double tooLittleA = starter.idleA();
+      double enoughA = Double.POSITIVE_INFINITY;
+      for (int i = 0; i < MOST_NEWTON_STEPS; i++) {
+        double rpm = rpm(volts(currentA), currentA);
+        double torque = drag.torque(rpm);
+        double surplus = starter.torque(currentA) - torque;
+        double next = currentA - surplus / surplusSlope(currentA, rpm, torque);
+        if (surplus < 0) {
+          tooLittleA = currentA;
+        } else {
+          enoughA = currentA;
+        }
+        if (next <= tooLittleA || next >= enoughA) {
+          next = 0.5 * (tooLittleA + Math.min(enoughA, 2 * currentA));
+        }
+        double step = next - currentA;
+        currentA = next;
+        if (Math.abs(step) < CURRENT_TOLERANCE) {
+          return at(currentA);
+        }
+      }
+      return beyondStallBetween();
+    }
+
+    private double surplusSlope(double currentA, double rpm, double torque) {
+      double perRadian = starter.voltSecondsPerRadian(currentA);
+      double ohm =
+          pulse.ohm(currentA + accessoryA)
+              + pathOhm
+              + Math.max(0, rpm) / RPM_PER_RADIAN * starter.voltSecondsSlope(currentA);
+      return starter.torqueSlope(currentA)
+          + drag.slope(rpm, torque) * RPM_PER_RADIAN * ohm / perRadian;
+    }
+
+    private CrankPoint beyondStallBetween() {
       double mostA = (pulse.volts(0) - starter.brushVolts()) / pathOhm;
       double atMost = surplusTorque(Math.max(mostA, starter.idleA()));
       if (atMost <= 0) {

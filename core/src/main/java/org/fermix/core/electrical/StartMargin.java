@@ -39,6 +39,9 @@ public record StartMargin(
    */
   private static final double HOPEFUL = 0.07;
 
+  /** A margin as wide as this fails less than once in a million times (σ). */
+  private static final double NO_MATTER = 5;
+
   /** Over so many standard deviations one goes over into the other. */
   private static final double BLEND = 1;
 
@@ -63,12 +66,19 @@ public record StartMargin(
     if (share == 0) {
       return lesser;
     }
+    return share * Math.min(lesser, both(x, y) - HOPEFUL) + (1 - share) * lesser;
+  }
+
+  /** How surely all margins hold, in standard deviations. */
+  private double both(double x, double y) {
+    if (Double.isInfinite(amps) && Math.max(x, y) > NO_MATTER) {
+      return Math.min(x, y);
+    }
     double both = Normal.cumulative(x, y, correlation);
     if (Double.isFinite(amps)) {
       both *= Normal.cumulative(amps);
     }
-    double sure = Normal.inverse(Math.max(1e-9, Math.min(1 - 1e-9, both)));
-    return share * Math.min(lesser, sure - HOPEFUL) + (1 - share) * lesser;
+    return Normal.inverse(Math.max(1e-9, Math.min(1 - 1e-9, both)));
   }
 
   /** What decides whether it starts. */

@@ -22,11 +22,6 @@ final class StartSpread {
    */
   private static final double MOST_WARMTH = 0.15;
 
-  /** For the slope of the voltage over the current (A, and a share of it). */
-  private static final double STEP_A = 1;
-
-  private static final double STEP_SHARE = 0.01;
-
   private final Starter starter;
   private final Engine.DragAt drag;
   private final double windingOhm;
@@ -35,8 +30,7 @@ final class StartSpread {
   private final double kelvins = Spread.TEMPERATURE.sigma();
   private final BatteryAt.Pulses colder;
   private final BatteryAt.Pulses warmer;
-  private final BatteryAt.Pulses better;
-  private final BatteryAt.Pulses worse;
+  private final double resistanceSigma;
   private final Engine.DragAt dragColder;
   private final Engine.DragAt dragWarmer;
   private final double needed;
@@ -62,9 +56,8 @@ final class StartSpread {
     left = engine.departure().spreadLeft();
     colder = battery.at(batteryC - kelvins).pulses(seconds);
     warmer = battery.at(batteryC + kelvins).pulses(seconds);
-    double factor = Math.exp(battery.resistanceSigma());
-    better = battery.withResistance(1 / factor).at(batteryC).pulses(seconds);
-    worse = battery.withResistance(factor).at(batteryC).pulses(seconds);
+    // Its logarithm is what is normal: half the way from a deviation better to a deviation worse.
+    resistanceSigma = Math.sinh(battery.resistanceSigma());
     dragColder = engine.dragAt(engineC - kelvins);
     dragWarmer = engine.dragAt(engineC + kelvins);
     needed = engine.fireRpm(engineC);
@@ -81,8 +74,7 @@ final class StartSpread {
     double perRadian = starter.voltSecondsPerRadian(currentA);
     double torque = starter.torque(currentA);
     double dragNm = drag.torque(rpm);
-    double step = STEP_A + STEP_SHARE * drawnA;
-    double sag = (pulse.volts(drawnA - step) - pulse.volts(drawnA + step)) / (2 * step);
+    double sag = pulse.ohm(drawnA);
     double a = starter.torqueSlope(currentA);
     double b = drag.slope(rpm, dragNm) / RADIANS_PER_RPM;
     double c = perRadian;
@@ -96,7 +88,7 @@ final class StartSpread {
         0);
     sum.add(0, -left * Spread.WINDING.sigma() * currentA * windingOhm, 0, 0);
     sum.add(0, -left * Spread.LEADS.sigma() * currentA * leadOhm, 0, 0);
-    double resistance = 0.5 * (better.from(ready).volts(drawnA) - worse.from(ready).volts(drawnA));
+    double resistance = resistanceSigma * pulse.voltsPerResistance(drawnA);
     sum.add(0, resistance, resistance, 0);
     double most = MOST_WARMTH * Math.max(0, pulse.volts(0) - pulse.volts(drawnA));
     double warmth =

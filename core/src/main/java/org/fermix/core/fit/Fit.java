@@ -1,7 +1,6 @@
 package org.fermix.core.fit;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.casing.CaseSize;
@@ -53,13 +52,15 @@ public record Fit(
     }
   }
 
-  /** How the battery sits in the tray: the orientation that fits best, upright where it fits. */
+  /** How the battery sits in the tray: the first orientation that fits, upright where none does. */
   public static Fit of(Label label, Tray tray) {
-    return all(label, tray).stream()
-        .min(
-            Comparator.comparing((Fit fit) -> !(fit.goesIn() && fit.sideMatches()))
-                .thenComparing(Fit::orientation))
-        .orElseThrow();
+    List<Fit> all = all(label, tray);
+    for (Fit fit : all) {
+      if (fit.goesIn() && fit.sideMatches()) {
+        return fit;
+      }
+    }
+    return all.get(0);
   }
 
   /** Every orientation that case, place and leads allow; upright first. */

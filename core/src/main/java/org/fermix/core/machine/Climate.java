@@ -39,6 +39,12 @@ public record Climate(
         winterMeanC.value(), summerMeanC.value(), (int) Math.rint(coldestMonth.value()));
   }
 
+  /** The air in one month, 1 to 12 (°C). */
+  public double inMonth(int month) {
+    return Seasons.between(
+        winterMeanC.value(), summerMeanC.value(), (int) Math.rint(coldestMonth.value()), month);
+  }
+
   /** Mean over the year (°C). */
   public double yearMeanC() {
     return 0.5 * (winterMeanC.value() + summerMeanC.value());

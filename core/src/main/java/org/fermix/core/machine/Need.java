@@ -43,7 +43,7 @@ public record Need(
   public double layUpWarmerK() {
     LongestLayUp layUp = use.layUp();
     double warmer =
-        climate.seasons().atDay(layUp.fromDay() + layUp.days().value())
+        climate.inMonth(Seasons.monthOf(layUp.fromDay() + layUp.days().value()))
             - Climate.MORNING_K
             - climate.coldestMorningC().value();
     return warmer < AS_COLD_K ? 0 : Math.min(warmer, 40 - climate.coldestMorningC().value());

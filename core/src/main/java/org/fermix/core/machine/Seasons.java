@@ -34,12 +34,16 @@ public record Seasons(List<Double> monthlyC) {
    * @param coldestMonth 1 to 12
    */
   public static Seasons between(double winterC, double summerC, int coldestMonth) {
-    double mean = (winterC + summerC) / 2;
-    double swing = (summerC - winterC) / 2;
     return new Seasons(
         IntStream.rangeClosed(1, 12)
-            .mapToObj(month -> mean - swing * Math.cos(2 * Math.PI * (month - coldestMonth) / 12))
+            .mapToObj(month -> between(winterC, summerC, coldestMonth, month))
             .toList());
+  }
+
+  /** One month of {@link #between(double, double, int)} (°C). */
+  static double between(double winterC, double summerC, int coldestMonth, int month) {
+    double swing = (summerC - winterC) / 2;
+    return (winterC + summerC) / 2 - swing * Math.cos(2 * Math.PI * (month - coldestMonth) / 12);
   }
 
   /** The same seasons where a machine is laid up. */

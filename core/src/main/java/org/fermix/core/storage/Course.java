@@ -2,6 +2,8 @@ package org.fermix.core.storage;
 
 import java.util.Arrays;
 import org.fermix.core.machine.Seasons;
+import org.fermix.core.quantity.Check;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stored battery's charge over the days, month by month in closed form; worked out as far as it
@@ -9,22 +11,25 @@ import org.fermix.core.machine.Seasons;
  */
 public final class Course {
   private static final double LONGEST_DAYS = Parking.LONGEST_DAYS;
-  private static final int MOST_MONTHS = 2 + (int) (LONGEST_DAYS / Seasons.DAYS_PER_MONTH);
+  private static final int USUAL_MONTHS = 16;
 
   private final Storage storage;
-  private final Parking[] connected = new Parking[12];
-  private final Parking[] alone = new Parking[12];
+  private final Losses losses;
+  private final @Nullable Parking[] connected = new Parking[12];
+  private final @Nullable Parking[] cutOff = new Parking[12];
   private final double lossFactor;
   private final double drainFactor;
 
-  /** Day and charge at which each stretch begins; one stretch more where it is cut off. */
-  private final double[] days = new double[MOST_MONTHS + 2];
+  /** Day and charge at which each stretch begins; as many as have been asked for. */
+  private double[] days = new double[USUAL_MONTHS];
 
-  private final double[] charges = new double[MOST_MONTHS + 2];
+  private double[] charges = new double[USUAL_MONTHS];
   private int known = 1;
 
-  Course(Storage storage, double fromCharge, double lossFactor, double drainFactor) {
-    this.storage = storage;
+  Course(Losses losses, double fromCharge, double lossFactor, double drainFactor) {
+    Check.within("charge", fromCharge, 0, 1, "");
+    this.losses = losses;
+    this.storage = losses.storage();
     this.lossFactor = lossFactor;
     this.drainFactor = drainFactor;
     charges[0] = fromCharge;
@@ -59,8 +64,12 @@ public final class Course {
   /** Works out one stretch more: to the end of a month, or to where it is cut off. */
   private boolean next() {
     int last = known - 1;
-    if (days[last] >= LONGEST_DAYS || known >= days.length) {
+    if (days[last] >= LONGEST_DAYS) {
       return false;
+    }
+    if (known == days.length) {
+      days = Arrays.copyOf(days, 2 * known);
+      charges = Arrays.copyOf(charges, 2 * known);
     }
     double step = toMonthEnd(storage.fromDay() + days[last]);
     Parking month = parking(last);
@@ -78,17 +87,14 @@ public final class Course {
 
   private Parking parking(int stretch) {
     boolean open = charges[stretch] <= storage.cutCharge() && storage.cutCharge() > 0;
-    Parking[] losses = open ? alone : connected;
     int month = Seasons.monthOf(storage.fromDay() + days[stretch] + 1e-6);
-    if (losses[month - 1] == null) {
-      losses[month - 1] =
-          storage.parking(
-              storage.seasons().inMonth(month),
-              open ? Drain.steady(0) : storage.drain(),
-              lossFactor,
-              drainFactor);
+    @Nullable Parking[] known = open ? cutOff : connected;
+    Parking found = known[month - 1];
+    if (found == null) {
+      found = losses.inMonth(month, open).scaled(lossFactor, drainFactor);
+      known[month - 1] = found;
     }
-    return losses[month - 1];
+    return found;
   }
 
   private static double toMonthEnd(double day) {

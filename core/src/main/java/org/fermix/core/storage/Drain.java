@@ -42,7 +42,9 @@ public record Drain(double sleepMilliamps, List<WakeUp> wakeUps) {
 
   /** The mean over a day (mA). */
   public double meanMilliamps() {
-    return sleepMilliamps + wakeUps.stream().mapToDouble(WakeUp::meanMilliamps).sum();
+    return wakeUps.isEmpty()
+        ? sleepMilliamps
+        : sleepMilliamps + wakeUps.stream().mapToDouble(WakeUp::meanMilliamps).sum();
   }
 
   /**

@@ -88,7 +88,21 @@ public record Storage(
    * @param drainFactor on what is drawn, the same
    */
   public Course course(double fromCharge, double lossFactor, double drainFactor) {
-    return new Course(this, Check.within("charge", fromCharge, 0, 1, ""), lossFactor, drainFactor);
+    return new Course(new Losses(this), fromCharge, lossFactor, drainFactor);
+  }
+
+  /**
+   * Its charge over the days, for several cases of what it loses.
+   *
+   * @param factors on self-discharge and on what is drawn, one for each case
+   */
+  public Course[] courses(double fromCharge, double[] factors) {
+    Losses losses = new Losses(this);
+    Course[] courses = new Course[factors.length];
+    for (int i = 0; i < factors.length; i++) {
+      courses[i] = new Course(losses, fromCharge, factors[i], factors[i]);
+    }
+    return courses;
   }
 
   /**
@@ -152,14 +166,14 @@ public record Storage(
   public double maintainerAmps() {
     double warmestC =
         seasons.monthlyC().stream().mapToDouble(Double::doubleValue).max().orElseThrow();
-    Parking warm = parking(warmestC, drain, 1, 1);
+    Parking warm = parking(warmestC, drain);
     double hold = 1.3 * (warm.lossPerDay() + warm.drainPerDay()) * ampHours / 24;
     return Math.max(chemistry.traits().leastMaintainerPerHour() * ampHours, hold);
   }
 
   /** The losses in the month it is parked in. */
   public Parking first() {
-    return parking(seasons.atDay(fromDay), drain, 1, 1);
+    return parking(seasons.atDay(fromDay), drain);
   }
 
   /**
@@ -167,13 +181,12 @@ public record Storage(
    * little over half full: what is uncertain of it goes by that.
    */
   public double drawnShare() {
-    Parking later = parking(seasons.atDay(fromDay + 2 * Seasons.DAYS_PER_MONTH), drain, 1, 1);
+    Parking later = parking(seasons.atDay(fromDay + 2 * Seasons.DAYS_PER_MONTH), drain);
     return later.drainPerDay()
         / Math.max(1e-12, later.drainPerDay() + HALF_WAY * later.lossPerDay());
   }
 
-  Parking parking(double temperatureC, Drain by, double lossFactor, double drainFactor) {
-    return Parking.of(chemistry.storage(plates), temperatureC, by.meanMilliamps(), ampHours)
-        .scaled(lossFactor, drainFactor);
+  Parking parking(double temperatureC, Drain by) {
+    return Parking.of(chemistry.storage(plates), temperatureC, by.meanMilliamps(), ampHours);
   }
 }

@@ -27,7 +27,7 @@ class GatesTest {
   private static final Label LABEL = Examples.label("agm", 760, 70, 125, 20.5, 172);
 
   private static GateResult gate(Need need, Label label, Gate gate) {
-    return Gates.of(need, label, BatteryCircuit.of(label)).stream()
+    return Gates.of(need, label, () -> BatteryCircuit.of(label)).stream()
         .filter(result -> result.gate() == gate)
         .findFirst()
         .orElseThrow();

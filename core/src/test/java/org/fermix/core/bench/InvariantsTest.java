@@ -14,7 +14,6 @@ import org.fermix.core.machine.History;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Use;
-import org.fermix.core.quantity.Reach;
 import org.fermix.core.storage.Freezing;
 import org.junit.jupiter.api.Test;
 
@@ -81,8 +80,10 @@ class InvariantsTest {
       double days = answer(need, label, here).figure(Outcome.PARKED_DAYS).value();
       if (days > 1 && days < 900) {
         // Where the model's lowest trusted charge ends it, what is drawn goes in small steps.
-        double step =
-            answer(need, label, here).figure(Outcome.START_CHARGE).reach() == Reach.AT_MOST ? 4 : 1;
+        double trusted = 100 * label.chemistry().circuit().lowestTrustedCharge();
+        boolean ends =
+            answer(need, label, here).figure(Outcome.START_CHARGE).band().low() <= trusted + 0.1;
+        double step = ends ? 4 : 1;
         assertThat(chance(need, label, here.afterDays(days)))
             .as(machine.id())
             .isBetween(80 - step, 80 + step);

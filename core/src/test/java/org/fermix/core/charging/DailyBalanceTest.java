@@ -80,4 +80,33 @@ class DailyBalanceTest {
     assertThat(balance("lfp", 14.2, -12, 40, true).settles()).isGreaterThan(0.9);
     assertThat(balance("lfp", 14.2, 15, 40, false).daysUntilFlat(1, 0.04)).isInfinite();
   }
+
+  /** The few steps of a month against the same balance followed hour by hour. */
+  @ParameterizedTest
+  @CsvSource({
+    "flooded, 14.4, -5",
+    "flooded, 13.8, 10",
+    "agm, 14.4, -15",
+    "gel, 14.2, 5",
+    "efb, 13.4, 0",
+    "lfp, 14.2, -12",
+    "lfp, 14.2, -3",
+    "lfp, 14.2, 10",
+    "sodium, 14.4, 25"
+  })
+  void aMonthIsWhatItsHoursMake(String id, double volts, double celsius) {
+    for (double minutes : new double[] {2, 10, 40, 120}) {
+      DailyBalance balance = balance(id, volts, celsius, minutes, false);
+      for (double from : new double[] {0.1, 0.5, 0.8, 1}) {
+        double charge = from;
+        for (int hour = 0; hour < 30 * 24; hour++) {
+          double surplus = balance.gainAmpHours(charge) - balance.useAmpHours(charge);
+          charge = Math.max(0, Math.min(1, charge + surplus / 60 / 24));
+        }
+        assertThat(balance.afterMonth(from))
+            .as(id + " " + minutes + " min from " + from)
+            .isCloseTo(charge, within(0.025));
+      }
+    }
+  }
 }
