@@ -40,10 +40,7 @@ class SecurityConfiguration {
                         "/garage/open-own",
                         "/units",
                         "/error",
-                        "/css/**",
-                        "/js/**",
-                        "/fonts/**",
-                        "/icon.svg",
+                        "/assets/**",
                         "/actuator/health")
                     .permitAll()
                     .anyRequest()

@@ -38,8 +38,7 @@ class VisitorFilter extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    String path = request.getRequestURI();
-    return path.startsWith("/css/") || path.startsWith("/js/") || path.startsWith("/fonts/");
+    return request.getRequestURI().startsWith("/assets/");
   }
 
   private Optional<Visitor> visitor(HttpServletRequest request) {
