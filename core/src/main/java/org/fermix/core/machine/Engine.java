@@ -88,7 +88,7 @@ public record Engine(
   public static Engine usual(
       EngineClass engineClass, Given displacement, int cylinders, Oil oil, int nominalVolts) {
     EngineClass.Start start = engineClass.start();
-    String why = "usual for a " + engineClass.name();
+    String why = engineClass.whyUsual();
     return new Engine(
         engineClass,
         displacement,

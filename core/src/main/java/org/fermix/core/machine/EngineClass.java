@@ -87,6 +87,11 @@ public record EngineClass(
    */
   public record Traits(boolean needsWaterSupply, boolean needsApproval, boolean powersport) {}
 
+  /** Why a figure that nobody typed is assumed: usual for its kind. */
+  public String whyUsual() {
+    return ("aeiou".indexOf(name.charAt(0)) < 0 ? "usual for a " : "usual for an ") + name;
+  }
+
   private static final List<EngineClass> ALL =
       Table.read(EngineClass.class, "engine-classes.csv").rows().stream()
           .map(EngineClass::of)

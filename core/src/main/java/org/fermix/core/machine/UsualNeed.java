@@ -19,7 +19,7 @@ public final class UsualNeed {
   private UsualNeed(Engine engine) {
     this.row = TABLE.row("engine_class", engine.engineClass().id());
     this.series = engine.series();
-    this.why = "usual for a " + engine.engineClass().name();
+    this.why = engine.engineClass().whyUsual();
   }
 
   /** The usual need of an engine of this class and system voltage. */

@@ -107,7 +107,7 @@ class Machine {
     return Engine.usual(
         type(),
         displacementL == null
-            ? Given.assumed(usual.defaultLitres(), Unit.LITRE, "usual for a " + type().name())
+            ? Given.assumed(usual.defaultLitres(), Unit.LITRE, type().whyUsual())
             : Given.typed(displacementL, Unit.LITRE),
         cylinders == null ? usual.defaultCylinders() : cylinders,
         Oil.find(oil == null ? usual.defaultOil() : oil).orElseThrow(),
