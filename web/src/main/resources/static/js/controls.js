@@ -1,3 +1,7 @@
+// The zone of this browser, so that times are shown as the reader's clock shows them.
+const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+if (zone) document.cookie = `fermix-zone=${encodeURIComponent(zone)}; path=/; max-age=31536000; samesite=lax`;
+
 // Behaviour that lives and dies in the browser: a slider and its typed value are one control.
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('pair', () => ({

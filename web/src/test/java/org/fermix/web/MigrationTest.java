@@ -81,17 +81,17 @@ class MigrationTest extends WebTestBase {
   }
 
   @Test
-  void everyTableOfOwnersCarriesTheirId() {
+  void everyTableOfAGarageCarriesItsId() {
     assertThat(
             database
                 .sql(
                     """
                     select table_name from information_schema.tables t
                     where table_schema = 'public' and table_type = 'BASE TABLE'
-                      and table_name not in ('flyway_schema_history', 'owner')
+                      and table_name not in ('flyway_schema_history', 'garage')
                       and not exists (select 1 from information_schema.columns c
                         where c.table_schema = 'public' and c.table_name = t.table_name
-                          and c.column_name = 'owner_id' and c.is_nullable = 'NO')
+                          and c.column_name = 'garage_id' and c.is_nullable = 'NO')
                     """)
                 .query(String.class)
                 .list())
@@ -102,7 +102,7 @@ class MigrationTest extends WebTestBase {
   void theDemoGarageIsLoadedOnce() {
     assertThat(
             database
-                .sql("select count(*) from owner where kind = 'DEMO'")
+                .sql("select count(*) from garage where kind = 'DEMO'")
                 .query(Integer.class)
                 .single())
         .isEqualTo(1);
@@ -110,7 +110,7 @@ class MigrationTest extends WebTestBase {
             database
                 .sql(
                     "select string_agg(m.name, ', ' order by m.created_at) from machine m"
-                        + " join owner o on o.id = m.owner_id where o.kind = 'DEMO'")
+                        + " join garage g on g.id = m.garage_id where g.kind = 'DEMO'")
                 .query(String.class)
                 .single())
         .contains("Juniper", "Wasp", "Drift", "Pelican", "Lark", "Badger");

@@ -9,6 +9,7 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.web.shared.Preferences;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,12 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Accounts {
   private static final int TOKEN_BYTES = 32;
 
-  private final OwnerRepository owners;
+  private final StoredGarageRepository garages;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
-  Accounts(OwnerRepository owners, Clock clock) {
-    this.owners = owners;
+  Accounts(StoredGarageRepository garages, Clock clock) {
+    this.garages = garages;
     this.clock = clock;
   }
 
@@ -32,26 +33,36 @@ public class Accounts {
     byte[] bytes = new byte[TOKEN_BYTES];
     random.nextBytes(bytes);
     String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-    owners.save(new Owner(Owner.Kind.GUEST, hash(token), clock.instant()));
+    garages.save(new StoredGarage(StoredGarage.Kind.GUEST, hash(token), clock.instant()));
     return token;
   }
 
-  /** The guest whose token it is. */
-  @Transactional(readOnly = true)
+  /** The guest whose token it is; that the garage was opened is remembered. */
+  @Transactional
   public Optional<Visitor> guest(String token) {
-    return owners.findByTokenHash(hash(token)).map(owner -> new Visitor(owner.id(), false));
+    Optional<StoredGarage> found = garages.findByTokenHash(hash(token));
+    found.ifPresent(garage -> garage.seen(clock.instant()));
+    return found.map(garage -> new Visitor(garage.id(), false, garage.preferences()));
+  }
+
+  /** Keeps how the owner of a garage wants things shown; the demo garage keeps nothing. */
+  @Transactional
+  public void prefer(Visitor visitor, Preferences preferences) {
+    if (!visitor.demo()) {
+      garages.findById(visitor.garageId()).orElseThrow().prefer(preferences);
+    }
   }
 
   /** The demo garage, if it was loaded. */
   @Transactional(readOnly = true)
   public Optional<Visitor> demo() {
-    return owners.findByKind(Owner.Kind.DEMO).map(owner -> new Visitor(owner.id(), true));
+    return garages.findByKind(StoredGarage.Kind.DEMO).map(garage -> Visitor.toDemo(garage.id()));
   }
 
-  /** Creates the demo garage's owner. */
+  /** Creates the demo garage. */
   @Transactional
   public UUID createDemo() {
-    return owners.save(new Owner(Owner.Kind.DEMO, null, clock.instant())).id();
+    return garages.save(new StoredGarage(StoredGarage.Kind.DEMO, null, clock.instant())).id();
   }
 
   private static String hash(String token) {

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import org.fermix.web.shared.Preferences;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContext;
@@ -32,6 +33,7 @@ class VisitorFilter extends OncePerRequestFilter {
                   UsernamePasswordAuthenticationToken.authenticated(
                       visitor, "", AuthorityUtils.NO_AUTHORITIES));
               SecurityContextHolder.setContext(context);
+              request.setAttribute(Preferences.class.getName(), visitor.preferences());
             });
     chain.doFilter(request, response);
   }

@@ -1,7 +1,5 @@
 package org.fermix.web.check;
 
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,8 +28,6 @@ record CheckPage(
     List<Entry> history,
     String assumed,
     String draft) {
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
 
   /** A reading that counts. */
   record Taken(UUID id, String slug, String title, String when, String words, String instrument) {}
@@ -71,7 +67,7 @@ record CheckPage(
             .map(next -> next(next, lead))
             .orElse(""),
         FaultPath.of(state),
-        state.counting().stream().map(judged -> taken(judged, lead)).toList(),
+        state.counting().stream().map(judged -> taken(judged, lead, display)).toList(),
         state.helpful().stream().map(next -> asked(next, lead)).toList(),
         state.next().stream()
             .filter(next -> !state.helpful().contains(next))
@@ -132,14 +128,13 @@ record CheckPage(
         + " cases of 100.";
   }
 
-  private static Taken taken(Checks.Judged judged, boolean lead) {
+  private static Taken taken(Checks.Judged judged, boolean lead, Display display) {
     Reading reading = judged.reading();
     return new Taken(
         reading.id(),
         slug(reading.kind()),
         ReadingSheet.of(reading.kind(), lead).title(),
-        WHEN.format(reading.takenAt().atOffset(ZoneOffset.UTC))
-            + (reading.isCorrection() ? ", corrected" : ""),
+        display.moment(reading.takenAt()) + (reading.isCorrection() ? ", corrected" : ""),
         judged.judgement().words(),
         reading.instrument());
   }
@@ -164,7 +159,7 @@ record CheckPage(
             new Entry(
                 reading.id(),
                 ReadingSheet.of(reading.kind(), suspect.chemistry().isLead()).title(),
-                WHEN.format(reading.takenAt().atOffset(ZoneOffset.UTC)),
+                display.moment(reading.takenAt()),
                 reading.isCannot()
                     ? "could not be taken"
                     : Judgement.of(reading.kind(), reading.facts(), suspect, display).words()));

@@ -21,7 +21,7 @@ class Reading {
   static final String CANNOT = "cannot";
 
   @Id private UUID id = new UUID(0, 0);
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
   private UUID jobId = new UUID(0, 0);
 
   @Enumerated(EnumType.STRING)
@@ -39,7 +39,7 @@ class Reading {
   protected Reading() {}
 
   Reading(
-      UUID ownerId,
+      UUID garageId,
       UUID jobId,
       ReadingKind kind,
       Instant takenAt,
@@ -47,7 +47,7 @@ class Reading {
       Map<String, String> facts,
       @Nullable UUID corrects) {
     this.id = UUID.randomUUID();
-    this.ownerId = ownerId;
+    this.garageId = garageId;
     this.jobId = jobId;
     this.kind = kind;
     this.takenAt = takenAt;
@@ -60,8 +60,8 @@ class Reading {
     return id;
   }
 
-  UUID ownerId() {
-    return ownerId;
+  UUID garageId() {
+    return garageId;
   }
 
   UUID jobId() {

@@ -37,7 +37,7 @@ class ReadingLog {
             Entries.class,
             () ->
                 new Entries(
-                    readings.findByJobIdAndOwnerIdOrderByTakenAt(job.jobId(), job.ownerId())))
+                    readings.findByJobIdAndGarageIdOrderByTakenAt(job.jobId(), job.garageId())))
         .all();
   }
 
@@ -61,19 +61,19 @@ class ReadingLog {
    */
   @Transactional
   boolean take(OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
-    if (readings.countByJobIdAndOwnerId(job.jobId(), job.ownerId()) >= MOST) {
+    if (readings.countByJobIdAndGarageId(job.jobId(), job.garageId()) >= MOST) {
       return false;
     }
     @Nullable UUID before = withdrawKind(job, kind);
     readings.save(
-        new Reading(job.ownerId(), job.jobId(), kind, clock.instant(), instrument, facts, before));
+        new Reading(job.garageId(), job.jobId(), kind, clock.instant(), instrument, facts, before));
     job.forget();
     return true;
   }
 
   /** A reading as typed, not taken down. */
   Reading draft(OpenJob job, ReadingKind kind, Map<String, String> facts) {
-    return new Reading(job.ownerId(), job.jobId(), kind, clock.instant(), "", facts, null);
+    return new Reading(job.garageId(), job.jobId(), kind, clock.instant(), "", facts, null);
   }
 
   private @Nullable UUID withdrawKind(OpenJob job, ReadingKind kind) {
@@ -107,7 +107,7 @@ class ReadingLog {
 
   private Reading entry(OpenJob job, UUID id) {
     return readings
-        .findByIdAndJobIdAndOwnerId(id, job.jobId(), job.ownerId())
+        .findByIdAndJobIdAndGarageId(id, job.jobId(), job.garageId())
         .orElseThrow(() -> new NotHere("reading"));
   }
 }

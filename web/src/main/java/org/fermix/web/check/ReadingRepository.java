@@ -11,9 +11,9 @@ interface ReadingRepository extends Repository<Reading, UUID> {
 
   void flush();
 
-  long countByJobIdAndOwnerId(UUID jobId, UUID ownerId);
+  long countByJobIdAndGarageId(UUID jobId, UUID garageId);
 
-  List<Reading> findByJobIdAndOwnerIdOrderByTakenAt(UUID jobId, UUID ownerId);
+  List<Reading> findByJobIdAndGarageIdOrderByTakenAt(UUID jobId, UUID garageId);
 
-  Optional<Reading> findByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
+  Optional<Reading> findByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
 }

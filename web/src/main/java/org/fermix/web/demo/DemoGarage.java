@@ -66,7 +66,7 @@ class DemoGarage implements ApplicationRunner {
       return;
     }
     try {
-      transaction.executeWithoutResult(status -> load(new Visitor(accounts.createDemo(), true)));
+      transaction.executeWithoutResult(status -> load(Visitor.toDemo(accounts.createDemo())));
       LOG.info("demo garage loaded");
     } catch (DataIntegrityViolationException e) {
       LOG.info("demo garage was loaded by another instance");
@@ -86,7 +86,7 @@ class DemoGarage implements ApplicationRunner {
       Visitor demo, String name, String type, double litres, int cylinders, String oil) {
     UUID job =
         garage.add(
-            demo.ownerId(),
+            demo.garageId(),
             new Garage.Description(
                 name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil, null));
     return garage.open(demo, job);

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.shared.Display;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.jspecify.annotations.Nullable;
@@ -52,11 +53,11 @@ public class Garage {
 
   /** Adds a machine and opens its first job. */
   @Transactional
-  public UUID add(UUID ownerId, Description description) {
-    if (machines.countByOwnerId(ownerId) >= MOST_MACHINES) {
+  public UUID add(UUID garageId, Description description) {
+    if (machines.countByGarageId(garageId) >= MOST_MACHINES) {
       throw new IllegalStateException("a garage holds at most " + MOST_MACHINES + " machines");
     }
-    Machine machine = new Machine(ownerId, clock.instant());
+    Machine machine = new Machine(garageId, clock.instant());
     describe(machine, description);
     machines.save(machine);
     return jobs.save(new Job(machine, clock.instant())).id();
@@ -90,13 +91,13 @@ public class Garage {
   /** True when another machine fits in. */
   @Transactional(readOnly = true)
   boolean hasRoom(Visitor visitor) {
-    return machines.countByOwnerId(visitor.ownerId()) < MOST_MACHINES;
+    return machines.countByGarageId(visitor.garageId()) < MOST_MACHINES;
   }
 
   @Transactional(readOnly = true)
   Machine machine(Visitor visitor, UUID machineId) {
     return machines
-        .findByIdAndOwnerId(machineId, visitor.ownerId())
+        .findByIdAndGarageId(machineId, visitor.garageId())
         .orElseThrow(() -> new NotHere("machine"));
   }
 
@@ -108,40 +109,48 @@ public class Garage {
   @Transactional(readOnly = true)
   public OpenJob open(Visitor visitor, UUID jobId) {
     Job job =
-        jobs.findByIdAndOwnerId(jobId, visitor.ownerId()).orElseThrow(() -> new NotHere("job"));
+        jobs.findByIdAndGarageId(jobId, visitor.garageId()).orElseThrow(() -> new NotHere("job"));
     return open(
+        visitor,
         job,
         machine(visitor, job.machineId()),
-        fits.findByMachineIdAndOwnerId(job.machineId(), job.ownerId()));
+        fits.findByMachineIdAndGarageId(job.machineId(), job.garageId()));
   }
 
   /** The newest job of each machine, in the order the machines were added. */
   @Transactional(readOnly = true)
   public List<OpenJob> newestJobs(Visitor visitor) {
     Map<UUID, StoredFit> known =
-        fits.findByOwnerId(visitor.ownerId()).stream()
+        fits.findByGarageId(visitor.garageId()).stream()
             .collect(Collectors.toMap(StoredFit::machineId, Function.identity()));
-    List<Job> all = jobs.findByOwnerIdOrderByOpenedAtDesc(visitor.ownerId());
-    return machines.findByOwnerIdOrderByCreatedAt(visitor.ownerId()).stream()
+    List<Job> all = jobs.findByGarageIdOrderByOpenedAtDesc(visitor.garageId());
+    return machines.findByGarageIdOrderByCreatedAt(visitor.garageId()).stream()
         .flatMap(
             machine ->
                 all.stream()
                     .filter(job -> job.machineId().equals(machine.id()))
                     .findFirst()
-                    .map(job -> open(job, machine, Optional.ofNullable(known.get(machine.id()))))
+                    .map(
+                        job ->
+                            open(
+                                visitor,
+                                job,
+                                machine,
+                                Optional.ofNullable(known.get(machine.id()))))
                     .stream())
         .toList();
   }
 
-  private static OpenJob open(Job job, Machine machine, Optional<StoredFit> fit) {
+  private static OpenJob open(Visitor visitor, Job job, Machine machine, Optional<StoredFit> fit) {
     Engine asDescribed = machine.engine();
     return new OpenJob(
-        job.ownerId(),
+        job.garageId(),
         job.id(),
         machine.id(),
         machine.name(),
         asDescribed,
-        fit.map(each -> each.knowledge(asDescribed)).orElseGet(EngineKnowledge::byClass));
+        fit.map(each -> each.knowledge(asDescribed)).orElseGet(EngineKnowledge::byClass),
+        visitor.preferences().currency().orElse(Display.USUAL.currencyCode()));
   }
 
   /**
@@ -151,8 +160,8 @@ public class Garage {
   @Transactional
   public void keepFit(OpenJob job, FittedEngine fitted) {
     StoredFit stored =
-        fits.findByMachineIdAndOwnerId(job.machineId(), job.ownerId())
-            .orElseGet(() -> new StoredFit(job.machineId(), job.ownerId()));
+        fits.findByMachineIdAndGarageId(job.machineId(), job.garageId())
+            .orElseGet(() -> new StoredFit(job.machineId(), job.garageId()));
     stored.fit(fitted, clock.instant());
     fits.save(stored);
   }
@@ -164,7 +173,7 @@ public class Garage {
    */
   @Transactional
   public void useFit(OpenJob job, boolean use) {
-    fits.findByMachineIdAndOwnerId(job.machineId(), job.ownerId())
+    fits.findByMachineIdAndGarageId(job.machineId(), job.garageId())
         .orElseThrow(() -> new NotHere("fitted engine"))
         .use(use);
   }
@@ -172,6 +181,6 @@ public class Garage {
   /** Forgets the fitted engine of a job's machine. */
   @Transactional
   public void dropFit(OpenJob job) {
-    fits.deleteByMachineIdAndOwnerId(job.machineId(), job.ownerId());
+    fits.deleteByMachineIdAndGarageId(job.machineId(), job.garageId());
   }
 }

@@ -36,6 +36,7 @@ class GarageController {
         garage.newestJobs(visitor).stream().map(job -> rails.of(job, Stop.CHECK, display)).toList();
     model.addAttribute("rows", rows);
     model.addAttribute("demo", visitor.demo());
+    model.addAttribute("zone", display.zone().getId().replace('_', ' '));
     return "garage/page";
   }
 
@@ -56,7 +57,7 @@ class GarageController {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return form(model, form, "/machines/new", 0, garage.hasRoom(visitor));
     }
-    UUID jobId = garage.add(visitor.ownerId(), MachineForm.read(form));
+    UUID jobId = garage.add(visitor.garageId(), MachineForm.read(form));
     return "redirect:/jobs/" + jobId + "/need";
   }
 

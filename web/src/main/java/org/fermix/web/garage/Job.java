@@ -11,7 +11,7 @@ import java.util.UUID;
 @Table(name = "job")
 class Job {
   @Id private UUID id = new UUID(0, 0);
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
   private UUID machineId = new UUID(0, 0);
   private Instant openedAt = Instant.EPOCH;
 
@@ -19,7 +19,7 @@ class Job {
 
   Job(Machine machine, Instant openedAt) {
     this.id = UUID.randomUUID();
-    this.ownerId = machine.ownerId();
+    this.garageId = machine.garageId();
     this.machineId = machine.id();
     this.openedAt = openedAt;
   }
@@ -28,8 +28,8 @@ class Job {
     return id;
   }
 
-  UUID ownerId() {
-    return ownerId;
+  UUID garageId() {
+    return garageId;
   }
 
   UUID machineId() {

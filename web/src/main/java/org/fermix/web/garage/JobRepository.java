@@ -8,7 +8,7 @@ import org.springframework.data.repository.Repository;
 interface JobRepository extends Repository<Job, UUID> {
   Job save(Job job);
 
-  Optional<Job> findByIdAndOwnerId(UUID id, UUID ownerId);
+  Optional<Job> findByIdAndGarageId(UUID id, UUID garageId);
 
-  List<Job> findByOwnerIdOrderByOpenedAtDesc(UUID ownerId);
+  List<Job> findByGarageIdOrderByOpenedAtDesc(UUID garageId);
 }

@@ -21,7 +21,7 @@ class Machine {
   private static final int TWELVE = 12;
 
   @Id private UUID id = new UUID(0, 0);
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
   @Version private long version;
   private String name = "";
   private String engineClass = "";
@@ -39,9 +39,9 @@ class Machine {
 
   protected Machine() {}
 
-  Machine(UUID ownerId, Instant createdAt) {
+  Machine(UUID garageId, Instant createdAt) {
     this.id = UUID.randomUUID();
-    this.ownerId = ownerId;
+    this.garageId = garageId;
     this.createdAt = createdAt;
   }
 
@@ -64,8 +64,8 @@ class Machine {
     return id;
   }
 
-  UUID ownerId() {
-    return ownerId;
+  UUID garageId() {
+    return garageId;
   }
 
   long version() {

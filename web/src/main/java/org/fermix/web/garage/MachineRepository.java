@@ -10,9 +10,9 @@ interface MachineRepository extends Repository<Machine, UUID> {
 
   void flush();
 
-  Optional<Machine> findByIdAndOwnerId(UUID id, UUID ownerId);
+  Optional<Machine> findByIdAndGarageId(UUID id, UUID garageId);
 
-  List<Machine> findByOwnerIdOrderByCreatedAt(UUID ownerId);
+  List<Machine> findByGarageIdOrderByCreatedAt(UUID garageId);
 
-  long countByOwnerId(UUID ownerId);
+  long countByGarageId(UUID garageId);
 }

@@ -11,32 +11,40 @@ import org.fermix.core.machine.Engine;
  * already read or worked out of it, so that the rail and the page do not do it twice.
  */
 public final class OpenJob {
-  private final UUID ownerId;
+  private final UUID garageId;
   private final UUID jobId;
   private final UUID machineId;
   private final String machineName;
   private final Engine asDescribed;
   private final EngineKnowledge knowledge;
+  private final String usualCurrency;
   private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
 
   OpenJob(
-      UUID ownerId,
+      UUID garageId,
       UUID jobId,
       UUID machineId,
       String machineName,
       Engine asDescribed,
-      EngineKnowledge knowledge) {
-    this.ownerId = ownerId;
+      EngineKnowledge knowledge,
+      String usualCurrency) {
+    this.garageId = garageId;
     this.jobId = jobId;
     this.machineId = machineId;
     this.machineName = machineName;
     this.asDescribed = asDescribed;
     this.knowledge = knowledge;
+    this.usualCurrency = usualCurrency;
+  }
+
+  /** The currency of the garage, for a job that names none; ISO 4217. */
+  public String usualCurrency() {
+    return usualCurrency;
   }
 
   /** Whose it is. */
-  public UUID ownerId() {
-    return ownerId;
+  public UUID garageId() {
+    return garageId;
   }
 
   /** The job. */

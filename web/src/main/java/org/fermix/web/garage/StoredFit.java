@@ -18,7 +18,7 @@ class StoredFit {
 
   /** Read by the queries. */
   @SuppressWarnings("UnusedVariable")
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
 
   @Version private @Nullable Long version;
   private Instant madeAt = Instant.EPOCH;
@@ -31,9 +31,9 @@ class StoredFit {
 
   protected StoredFit() {}
 
-  StoredFit(UUID machineId, UUID ownerId) {
+  StoredFit(UUID machineId, UUID garageId) {
     this.machineId = machineId;
-    this.ownerId = ownerId;
+    this.garageId = garageId;
   }
 
   void fit(FittedEngine fitted, Instant now) {

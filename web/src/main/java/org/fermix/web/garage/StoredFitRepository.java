@@ -8,9 +8,9 @@ import org.springframework.data.repository.Repository;
 interface StoredFitRepository extends Repository<StoredFit, UUID> {
   StoredFit save(StoredFit fit);
 
-  Optional<StoredFit> findByMachineIdAndOwnerId(UUID machineId, UUID ownerId);
+  Optional<StoredFit> findByMachineIdAndGarageId(UUID machineId, UUID garageId);
 
-  List<StoredFit> findByOwnerId(UUID ownerId);
+  List<StoredFit> findByGarageId(UUID garageId);
 
-  long deleteByMachineIdAndOwnerId(UUID machineId, UUID ownerId);
+  long deleteByMachineIdAndGarageId(UUID machineId, UUID garageId);
 }

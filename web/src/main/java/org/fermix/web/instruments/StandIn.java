@@ -23,7 +23,7 @@ class StandIn {
 
   /** Read by the queries. */
   @SuppressWarnings("UnusedVariable")
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
 
   @Version private @Nullable Long version;
   private long seed;
@@ -36,9 +36,9 @@ class StandIn {
 
   protected StandIn() {}
 
-  StandIn(UUID jobId, UUID ownerId) {
+  StandIn(UUID jobId, UUID garageId) {
     this.jobId = jobId;
-    this.ownerId = ownerId;
+    this.garageId = garageId;
   }
 
   void setUp(long newSeed, Map<String, Double> newSettings) {

@@ -8,7 +8,7 @@ import org.springframework.data.repository.Repository;
 interface StandInRepository extends Repository<StandIn, UUID> {
   StandIn save(StandIn standIn);
 
-  Optional<StandIn> findByJobIdAndOwnerId(UUID jobId, UUID ownerId);
+  Optional<StandIn> findByJobIdAndGarageId(UUID jobId, UUID garageId);
 
   void flush();
 }

@@ -96,10 +96,10 @@ class StandIns {
 
   private StandIn stored(OpenJob job) {
     return standIns
-        .findByJobIdAndOwnerId(job.jobId(), job.ownerId())
+        .findByJobIdAndGarageId(job.jobId(), job.garageId())
         .orElseGet(
             () -> {
-              StandIn first = new StandIn(job.jobId(), job.ownerId());
+              StandIn first = new StandIn(job.jobId(), job.garageId());
               first.setUp(job.jobId().getLeastSignificantBits(), Map.of());
               return first;
             });

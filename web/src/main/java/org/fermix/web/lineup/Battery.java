@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "battery")
 class Battery {
   @Id private UUID id = new UUID(0, 0);
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
   private UUID jobId = new UUID(0, 0);
   @Version private long version;
   private String letter = Candidate.TODAY;
@@ -95,9 +95,9 @@ class Battery {
 
   protected Battery() {}
 
-  Battery(UUID ownerId, UUID jobId, String letter, boolean demo) {
+  Battery(UUID garageId, UUID jobId, String letter, boolean demo) {
     this.id = UUID.randomUUID();
-    this.ownerId = ownerId;
+    this.garageId = garageId;
     this.jobId = jobId;
     this.letter = letter;
     this.demo = demo;
@@ -107,8 +107,8 @@ class Battery {
     return id;
   }
 
-  UUID ownerId() {
-    return ownerId;
+  UUID garageId() {
+    return garageId;
   }
 
   UUID jobId() {

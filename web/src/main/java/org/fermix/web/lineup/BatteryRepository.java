@@ -10,7 +10,7 @@ interface BatteryRepository extends Repository<Battery, UUID> {
 
   void flush();
 
-  List<Battery> findByJobIdAndOwnerIdAndRemovedAtIsNullOrderByLetter(UUID jobId, UUID ownerId);
+  List<Battery> findByJobIdAndGarageIdAndRemovedAtIsNullOrderByLetter(UUID jobId, UUID garageId);
 
-  Optional<Battery> findByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
+  Optional<Battery> findByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
 }

@@ -54,14 +54,14 @@ public class LineUp {
 
   @Transactional(readOnly = true)
   List<Battery> batteries(OpenJob job) {
-    return batteries.findByJobIdAndOwnerIdAndRemovedAtIsNullOrderByLetter(
-        job.jobId(), job.ownerId());
+    return batteries.findByJobIdAndGarageIdAndRemovedAtIsNullOrderByLetter(
+        job.jobId(), job.garageId());
   }
 
   @Transactional(readOnly = true)
   Battery battery(OpenJob job, UUID batteryId) {
     return batteries
-        .findByIdAndJobIdAndOwnerId(batteryId, job.jobId(), job.ownerId())
+        .findByIdAndJobIdAndGarageId(batteryId, job.jobId(), job.garageId())
         .orElseThrow(() -> new NotHere("battery"));
   }
 
@@ -78,7 +78,7 @@ public class LineUp {
     String letter =
         freeLetter(job, today)
             .orElseThrow(() -> new IllegalStateException("the line-up has no free letter"));
-    Battery battery = new Battery(job.ownerId(), job.jobId(), letter, demo);
+    Battery battery = new Battery(job.garageId(), job.jobId(), letter, demo);
     BatteryForm.write(form, battery);
     batteries.save(battery);
     job.forget();

@@ -18,7 +18,7 @@ import org.springframework.data.domain.Persistable;
 @Table(name = "need")
 class NeedFacts implements Persistable<UUID> {
   @Id private UUID jobId = new UUID(0, 0);
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
   @Version private @Nullable Long version;
 
   @Column(name = "minimum_cca_a")
@@ -88,13 +88,14 @@ class NeedFacts implements Persistable<UUID> {
 
   protected NeedFacts() {}
 
-  NeedFacts(UUID jobId, UUID ownerId) {
+  NeedFacts(UUID jobId, UUID garageId, String currency) {
     this.jobId = jobId;
-    this.ownerId = ownerId;
+    this.garageId = garageId;
+    this.currency = currency;
   }
 
-  UUID ownerId() {
-    return ownerId;
+  UUID garageId() {
+    return garageId;
   }
 
   /** 0 for facts never saved. */

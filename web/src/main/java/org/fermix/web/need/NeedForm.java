@@ -1,6 +1,5 @@
 package org.fermix.web.need;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +11,7 @@ import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.garage.OpenJob;
+import org.fermix.web.shared.Currencies;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -90,14 +90,7 @@ final class NeedForm {
               .withHelp("At the battery, engine at fast idle, warm."),
           Field.number("years", "Years kept", Unit.YEAR, 0.5, 50)
               .withHelp("How long you mean to keep the machine."),
-          Field.choice(
-                  "currency",
-                  "Currency",
-                  Arrays.stream(
-                          new String[] {"EUR", "USD", "GBP", "CAD", "AUD", "CHF", "SEK", "NOK"})
-                      .map(code -> new Field.Choice(code, code))
-                      .toList())
-              .needed());
+          Field.choice("currency", "Currency", Currencies.choices()).needed());
 
   private NeedForm() {}
 

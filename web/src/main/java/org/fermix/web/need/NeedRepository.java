@@ -9,5 +9,5 @@ interface NeedRepository extends Repository<NeedFacts, UUID> {
 
   void flush();
 
-  Optional<NeedFacts> findByJobIdAndOwnerId(UUID jobId, UUID ownerId);
+  Optional<NeedFacts> findByJobIdAndGarageId(UUID jobId, UUID garageId);
 }

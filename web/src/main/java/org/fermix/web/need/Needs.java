@@ -95,8 +95,8 @@ public class Needs {
   @Transactional(readOnly = true)
   NeedFacts facts(OpenJob job) {
     return facts
-        .findByJobIdAndOwnerId(job.jobId(), job.ownerId())
-        .orElseGet(() -> new NeedFacts(job.jobId(), job.ownerId()));
+        .findByJobIdAndGarageId(job.jobId(), job.garageId())
+        .orElseGet(() -> new NeedFacts(job.jobId(), job.garageId(), job.usualCurrency()));
   }
 
   @Transactional

@@ -1,8 +1,6 @@
 package org.fermix.web.practice;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -29,8 +27,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/practice")
 class PracticeController {
   private static final int SHOWN = 12;
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("d MMM yyyy HH:mm 'UTC'", Locale.ENGLISH);
 
   private final Rounds rounds;
 
@@ -42,9 +38,10 @@ class PracticeController {
   record Past(UUID id, String when, String how, String state) {}
 
   @GetMapping
-  String list(@AuthenticationPrincipal Visitor visitor, Model model) {
+  String list(@AuthenticationPrincipal Visitor visitor, Display display, Model model) {
     List<Round> all = rounds.all(visitor);
-    model.addAttribute("past", all.stream().limit(SHOWN).map(PracticeController::past).toList());
+    model.addAttribute(
+        "past", all.stream().limit(SHOWN).map(round -> past(round, display)).toList());
     long named = all.stream().filter(round -> round.named().isPresent()).count();
     long right =
         all.stream()
@@ -59,9 +56,9 @@ class PracticeController {
     return "practice/list";
   }
 
-  private static Past past(Round round) {
+  private static Past past(Round round, Display display) {
     Practice practice = new Practice(round.seed());
-    String when = WHEN.format(round.begunAt().atOffset(ZoneOffset.UTC));
+    String when = display.moment(round.begunAt());
     int taken = round.readings().size();
     String readings = taken == 1 ? "1 reading" : taken + " readings";
     return round

@@ -23,7 +23,7 @@ class Round {
 
   /** Read by the queries. */
   @SuppressWarnings("UnusedVariable")
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
 
   @Version private @Nullable Long version;
   private long seed;
@@ -36,9 +36,9 @@ class Round {
 
   protected Round() {}
 
-  Round(UUID ownerId, long seed, Instant begunAt) {
+  Round(UUID garageId, long seed, Instant begunAt) {
     this.id = UUID.randomUUID();
-    this.ownerId = ownerId;
+    this.garageId = garageId;
     this.seed = seed;
     this.begunAt = begunAt;
   }

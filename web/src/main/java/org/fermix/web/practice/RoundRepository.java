@@ -9,9 +9,9 @@ import org.springframework.data.repository.Repository;
 interface RoundRepository extends Repository<Round, UUID> {
   Round save(Round round);
 
-  Optional<Round> findByIdAndOwnerId(UUID id, UUID ownerId);
+  Optional<Round> findByIdAndGarageId(UUID id, UUID garageId);
 
-  List<Round> findByOwnerIdOrderByBegunAtDesc(UUID ownerId);
+  List<Round> findByGarageIdOrderByBegunAtDesc(UUID garageId);
 
   void delete(Round round);
 }

@@ -30,22 +30,22 @@ class Rounds {
 
   @Transactional(readOnly = true)
   List<Round> all(Visitor visitor) {
-    return rounds.findByOwnerIdOrderByBegunAtDesc(visitor.ownerId());
+    return rounds.findByGarageIdOrderByBegunAtDesc(visitor.garageId());
   }
 
   @Transactional(readOnly = true)
   Round round(Visitor visitor, UUID id) {
     return rounds
-        .findByIdAndOwnerId(id, visitor.ownerId())
+        .findByIdAndGarageId(id, visitor.garageId())
         .orElseThrow(() -> new NotHere("round of practice"));
   }
 
   /** Begins a round with a machine nobody has seen. */
   @Transactional
   UUID begin(Visitor visitor) {
-    List<Round> all = rounds.findByOwnerIdOrderByBegunAtDesc(visitor.ownerId());
+    List<Round> all = rounds.findByGarageIdOrderByBegunAtDesc(visitor.garageId());
     all.stream().skip(MOST - 1L).forEach(rounds::delete);
-    return rounds.save(new Round(visitor.ownerId(), seeds.nextLong(), clock.instant())).id();
+    return rounds.save(new Round(visitor.garageId(), seeds.nextLong(), clock.instant())).id();
   }
 
   /** Takes a reading; after the cause is named nothing is taken any more. */

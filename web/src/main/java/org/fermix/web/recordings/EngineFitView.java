@@ -1,10 +1,7 @@
 package org.fermix.web.recordings;
 
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.garage.EngineKnowledge;
@@ -19,8 +16,6 @@ import org.fermix.web.shared.Display;
  * @param lines what was found, with what it rests on
  */
 record EngineFitView(String headline, String state, List<Line> lines, String doubt) {
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
   /** One line of the working. */
   record Line(String meaning, String value, String origin) {}
@@ -39,10 +34,7 @@ record EngineFitView(String headline, String state, List<Line> lines, String dou
       Display display) {
     List<Line> lines = new ArrayList<>();
     lines.add(
-        new Line(
-            "Recording",
-            fit.recordingName(),
-            "fitted " + WHEN.format(knowledge.madeAt().atOffset(ZoneOffset.UTC))));
+        new Line("Recording", fit.recordingName(), "fitted " + display.moment(knowledge.madeAt())));
     lines.add(new Line("Battery it was recorded with", fit.batteryName(), "chosen"));
     lines.add(
         new Line(

@@ -18,7 +18,7 @@ import org.hibernate.type.SqlTypes;
 @Table(name = "recording")
 class Recording {
   @Id private UUID id = new UUID(0, 0);
-  private UUID ownerId = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
   private UUID jobId = new UUID(0, 0);
   private String name = "";
   private Instant takenAt = Instant.EPOCH;
@@ -33,7 +33,7 @@ class Recording {
   protected Recording() {}
 
   Recording(
-      UUID ownerId,
+      UUID garageId,
       UUID jobId,
       String name,
       Instant takenAt,
@@ -41,7 +41,7 @@ class Recording {
       Map<String, Double> features,
       List<Double> points) {
     this.id = UUID.randomUUID();
-    this.ownerId = ownerId;
+    this.garageId = garageId;
     this.jobId = jobId;
     this.name = name;
     this.takenAt = takenAt;
@@ -54,8 +54,8 @@ class Recording {
     return id;
   }
 
-  UUID ownerId() {
-    return ownerId;
+  UUID garageId() {
+    return garageId;
   }
 
   UUID jobId() {

@@ -9,9 +9,9 @@ import org.springframework.data.repository.Repository;
 interface RecordingRepository extends Repository<Recording, UUID> {
   Recording save(Recording recording);
 
-  List<Recording> findByJobIdAndOwnerIdOrderByTakenAt(UUID jobId, UUID ownerId);
+  List<Recording> findByJobIdAndGarageIdOrderByTakenAt(UUID jobId, UUID garageId);
 
-  Optional<Recording> findByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
+  Optional<Recording> findByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
 
-  long deleteByIdAndJobIdAndOwnerId(UUID id, UUID jobId, UUID ownerId);
+  long deleteByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
 }

@@ -38,7 +38,7 @@ public class Recordings {
 
   @Transactional(readOnly = true)
   List<Recording> of(OpenJob job) {
-    return recordings.findByJobIdAndOwnerIdOrderByTakenAt(job.jobId(), job.ownerId());
+    return recordings.findByJobIdAndGarageIdOrderByTakenAt(job.jobId(), job.garageId());
   }
 
   /** True when another recording can be kept. */
@@ -61,7 +61,7 @@ public class Recordings {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
     recordings.save(
         new Recording(
-            job.ownerId(),
+            job.garageId(),
             job.jobId(),
             name,
             clock.instant(),
@@ -81,7 +81,7 @@ public class Recordings {
 
   @Transactional
   void remove(OpenJob job, UUID id) {
-    if (recordings.deleteByIdAndJobIdAndOwnerId(id, job.jobId(), job.ownerId()) == 0) {
+    if (recordings.deleteByIdAndJobIdAndGarageId(id, job.jobId(), job.garageId()) == 0) {
       throw new NotHere("recording");
     }
   }
@@ -89,7 +89,7 @@ public class Recordings {
   @Transactional(readOnly = true)
   Recording recording(OpenJob job, UUID id) {
     return recordings
-        .findByIdAndJobIdAndOwnerId(id, job.jobId(), job.ownerId())
+        .findByIdAndJobIdAndGarageId(id, job.jobId(), job.garageId())
         .orElseThrow(() -> new NotHere("recording"));
   }
 

@@ -5,6 +5,10 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.Currency;
 import java.util.Locale;
 import org.fermix.core.quantity.Figure;
@@ -13,12 +17,15 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.UnitSystem;
 
 /**
- * The one place that turns a quantity into text: it knows the owner's unit system, the digits and
- * the sign of each unit. Numbers use a point and thin groups: 1,250.5.
+ * The one place that turns a quantity or a moment into text: it knows the owner's unit system and
+ * time zone, the digits and the sign of each unit. Numbers use a point and thin groups: 1,250.5.
  *
  * @param currencyCode ISO 4217
  */
-public record Display(UnitSystem system, String currencyCode) {
+public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
+  private static final DateTimeFormatter WHEN =
+      DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.ENGLISH);
+
   private static final DecimalFormatSymbols SYMBOLS = new DecimalFormatSymbols(Locale.ROOT);
 
   /** Nothing is surer than this (%), nor less likely than what is left. */
@@ -27,11 +34,17 @@ public record Display(UnitSystem system, String currencyCode) {
   private static final String MINUS = "\u2212";
 
   /** Metric, in euros: what a visitor sees who chose nothing. */
-  public static final Display USUAL = new Display(UnitSystem.METRIC, "EUR");
+  public static final Display USUAL = new Display(UnitSystem.METRIC, "EUR", ZoneOffset.UTC);
 
   /** The same in another currency. */
   public Display in(String otherCurrencyCode) {
-    return new Display(system, otherCurrencyCode);
+    return new Display(system, otherCurrencyCode, zone);
+  }
+
+  /** Day and time of day of a moment, where the garage is; in UTC that is said. */
+  public String moment(Instant when) {
+    String text = WHEN.format(when.atZone(zone));
+    return zone.equals(ZoneOffset.UTC) ? text + " UTC" : text;
   }
 
   /** True when US customary units were chosen. */

@@ -1,9 +1,7 @@
 package org.fermix.web.shared;
 
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import org.fermix.core.quantity.UnitSystem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
@@ -16,23 +14,21 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Lets a controller method ask for the reader's {@link Display} and for {@link Htmx}. */
 @Configuration
 class ReaderArguments implements WebMvcConfigurer {
-  static final String UNITS = "fermix-units";
-
   @Override
   public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
     resolvers.add(new Resolver());
   }
 
+  /** What the garage's owner chose, else what the browser says, else the usual. */
   static Display display(HttpServletRequest request) {
-    Cookie[] cookies = request.getCookies();
-    if (cookies != null) {
-      for (Cookie cookie : cookies) {
-        if (cookie.getName().equals(UNITS) && cookie.getValue().equals("us")) {
-          return new Display(UnitSystem.US, Display.USUAL.currencyCode());
-        }
-      }
-    }
-    return Display.USUAL;
+    Preferences chosen =
+        request.getAttribute(Preferences.class.getName()) instanceof Preferences stored
+            ? stored
+            : Preferences.NONE;
+    return new Display(
+        chosen.units().or(() -> ReaderCookies.units(request)).orElse(Display.USUAL.system()),
+        chosen.currency().orElse(Display.USUAL.currencyCode()),
+        chosen.zone().or(() -> ReaderCookies.zone(request)).orElse(Display.USUAL.zone()));
   }
 
   private static final class Resolver implements HandlerMethodArgumentResolver {

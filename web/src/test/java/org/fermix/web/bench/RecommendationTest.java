@@ -2,6 +2,7 @@ package org.fermix.web.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.ZoneOffset;
 import java.util.List;
 import org.fermix.core.Examples;
 import org.fermix.core.bench.Bench;
@@ -96,7 +97,8 @@ class RecommendationTest {
             .find("0")
             .orElseThrow()
             .figure(org.fermix.core.bench.Outcome.PARKED_DAYS);
-    WorkingView view = WorkingView.of("Days", figure, new Display(UnitSystem.US, "USD"));
+    WorkingView view =
+        WorkingView.of("Days", figure, new Display(UnitSystem.US, "USD", ZoneOffset.UTC));
     assertThat(view.lines())
         .anySatisfy(
             line -> {

@@ -2,6 +2,7 @@ package org.fermix.web.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /** The drawings' geometry as numbers, and the table's cells, without any markup. */
 class RulersTest {
   private static final Need NEED = Examples.dieselNeed();
-  private static final Display US = new Display(UnitSystem.US, "USD");
+  private static final Display US = new Display(UnitSystem.US, "USD", ZoneOffset.UTC);
 
   private static BenchAnswer answer(List<Candidate> candidates, Conditions conditions) {
     return Bench.of(NEED, Policy.USUAL, candidates).answer(conditions);

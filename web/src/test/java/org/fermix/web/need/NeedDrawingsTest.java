@@ -2,6 +2,7 @@ package org.fermix.web.need;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.ZoneOffset;
 import java.util.Optional;
 import org.fermix.core.Examples;
 import org.fermix.core.machine.MakersMinimum;
@@ -23,7 +24,10 @@ class NeedDrawingsTest {
     assertThat(drawing.elevationLeft()).isGreaterThan(drawing.length());
     assertThat(drawing.summary().replace('\u00a0', ' '))
         .isEqualTo("Tray 278 mm long, 175 mm wide, 190 mm high; positive terminal on the right");
-    assertThat(TrayDrawing.of(NEED, new Display(UnitSystem.US, "USD")).orElseThrow().lengthText())
+    assertThat(
+            TrayDrawing.of(NEED, new Display(UnitSystem.US, "USD", ZoneOffset.UTC))
+                .orElseThrow()
+                .lengthText())
         .startsWith("10.94");
   }
 

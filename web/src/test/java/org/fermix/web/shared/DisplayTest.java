@@ -2,12 +2,15 @@ package org.fermix.web.shared;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.UnitSystem;
 import org.junit.jupiter.api.Test;
 
 class DisplayTest {
-  private static final Display US = new Display(UnitSystem.US, "USD");
+  private static final Display US = new Display(UnitSystem.US, "USD", ZoneOffset.UTC);
 
   private static String plain(Display.Shown shown) {
     return shown.text().replace('\u00a0', ' ');
@@ -51,5 +54,13 @@ class DisplayTest {
     assertThat(Display.USUAL.chance(99.97).text()).isEqualTo("over 99\u202f%");
     assertThat(Display.USUAL.chance(0.2).text()).isEqualTo("under 1\u202f%");
     assertThat(Display.USUAL.chance(80.4).text()).isEqualTo("80\u202f%");
+  }
+
+  @Test
+  void momentsAreShownWhereTheGarageIs() {
+    Instant noon = Instant.parse("2026-07-01T12:00:00Z");
+    assertThat(Display.USUAL.moment(noon)).isEqualTo("1 Jul 2026 12:00 UTC");
+    Display vienna = new Display(UnitSystem.METRIC, "EUR", ZoneId.of("Europe/Vienna"));
+    assertThat(vienna.moment(noon)).isEqualTo("1 Jul 2026 14:00");
   }
 }

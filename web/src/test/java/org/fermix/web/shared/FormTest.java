@@ -3,6 +3,7 @@ package org.fermix.web.shared;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import org.fermix.core.quantity.Unit;
@@ -10,7 +11,7 @@ import org.fermix.core.quantity.UnitSystem;
 import org.junit.jupiter.api.Test;
 
 class FormTest {
-  private static final Display US = new Display(UnitSystem.US, "USD");
+  private static final Display US = new Display(UnitSystem.US, "USD", ZoneOffset.UTC);
   private static final List<Field> FIELDS =
       List.of(
           Field.text("name", "Name", 10).needed(),

@@ -1,0 +1,81 @@
+package org.fermix.web.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import org.fermix.core.quantity.UnitSystem;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
+import org.fermix.web.shared.Preferences;
+import org.fermix.web.shared.ReaderCookies;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** How things are shown in a garage: units, time zone, currency. */
+@Controller
+class SettingsController {
+  private final Accounts accounts;
+
+  SettingsController(Accounts accounts) {
+    this.accounts = accounts;
+  }
+
+  /** Switches the unit system, from any page. */
+  @PostMapping("/units")
+  String units(
+      @AuthenticationPrincipal @Nullable Visitor visitor,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      @RequestParam String system,
+      @RequestParam(defaultValue = "/") String back) {
+    UnitSystem chosen = system.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
+    ReaderCookies.writeUnits(request, response, chosen);
+    if (visitor != null) {
+      accounts.prefer(visitor, visitor.preferences().in(chosen));
+    }
+    // Only an address on this server: one slash, and nothing a browser could read as a host.
+    boolean local = back.matches("/(?![/\\\\])[\\w\\-./?=&%+,]*");
+    return "redirect:" + (local ? back : "/");
+  }
+
+  @GetMapping("/garage/settings")
+  String show(
+      @AuthenticationPrincipal Visitor visitor,
+      @RequestParam(required = false) @Nullable String saved,
+      Display display,
+      Model model) {
+    model.addAttribute("saved", saved != null);
+    return form(model, visitor, SettingsForm.of(visitor.preferences(), display));
+  }
+
+  @PostMapping("/garage/settings")
+  String save(
+      @AuthenticationPrincipal Visitor visitor,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    Form form = Form.typed(SettingsForm.of(visitor.preferences(), display), parameters);
+    if (!form.isSound()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return form(model, visitor, form);
+    }
+    Preferences chosen = SettingsForm.read(form);
+    accounts.prefer(visitor, chosen);
+    ReaderCookies.writeUnits(request, response, chosen.units().orElse(UnitSystem.METRIC));
+    return "redirect:/garage/settings?saved";
+  }
+
+  private static String form(Model model, Visitor visitor, Form form) {
+    model.addAttribute("form", form);
+    model.addAttribute("demo", visitor.demo());
+    return "account/settings";
+  }
+}
