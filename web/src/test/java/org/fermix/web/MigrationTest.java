@@ -3,6 +3,7 @@ package org.fermix.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.UUID;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
@@ -35,39 +36,78 @@ class MigrationTest extends WebTestBase {
   @Test
   void theVersionBeforeIsCarriedOver() {
     String schema = "carried_over";
-    configured(schema, MigrationVersion.fromVersion("5")).clean();
-    configured(schema, MigrationVersion.fromVersion("5")).migrate();
-    String owner = "11111111-1111-1111-1111-111111111111";
-    String machine = "22222222-2222-2222-2222-222222222222";
-    String job = "33333333-3333-3333-3333-333333333333";
+    configured(schema, MigrationVersion.fromVersion("6")).clean();
+    configured(schema, MigrationVersion.fromVersion("6")).migrate();
     for (String statement :
         List.of(
             "insert into %1$s.owner (id, kind, created_at) values ('%2$s', 'GUEST', now())",
             "insert into %1$s.machine values ('%3$s', '%2$s', 0, 'Old', 'utility', 0.7, 2, '5W-30', now())",
-            "insert into %1$s.job values ('%4$s', '%2$s', '%3$s', now())",
+            "insert into %1$s.job values ('%4$s', '%2$s', '%3$s', '2026-06-01T00:00:00Z')",
             "insert into %1$s.need (job_id, owner_id, version, lay_up_days, drain_ma, currency)"
-                + " values ('%4$s', '%2$s', 0, 90, 2, 'EUR')",
+                + " values ('%4$s', '%2$s', 0, 90, 2, 'USD')",
             "insert into %1$s.battery (id, owner_id, job_id, version, letter, name, chemistry, cranking_a,"
-                + " cranking_test, length_mm, width_mm, height_mm, positive_side, age_years, demo)"
-                + " values (gen_random_uuid(), '%2$s', '%4$s', 0, 'A', 'Kept', 'agm', 200, 'cca', 150, 87,"
-                + " 145, 'LEFT', 0, false)",
+                + " cranking_test, length_mm, width_mm, height_mm, positive_side, age_years, demo, mass_kg)"
+                + " values (gen_random_uuid(), '%2$s', '%4$s', 3, '0', 'Today', 'flooded', 190, 'en', 150,"
+                + " 87, 145, 'LEFT', 5, false, 4.4)",
+            "insert into %1$s.battery (id, owner_id, job_id, version, letter, name, chemistry, cranking_a,"
+                + " cranking_test, length_mm, width_mm, height_mm, positive_side, age_years, demo, price,"
+                + " capacity_ah, capacity_hours, discharges, heated, removed_at)"
+                + " values ('%5$s', '%2$s', '%4$s', 0, 'A', 'Kept', 'agm', 200, 'cca', 150, 87,"
+                + " 145, 'LEFT', 0, false, 62.50, 12, 10, '16 Ah 100 h;; 25 A 94 min', true, now())",
+            "insert into %1$s.reading values (gen_random_uuid(), '%2$s', '%4$s', 'REST_VOLTS', now(),"
+                + " 'Meter', '{\"volts\": \"12.5\"}', null, null)",
+            "insert into %1$s.reading values (gen_random_uuid(), '%2$s', '%4$s', 'REST_VOLTS', now(),"
+                + " 'Meter', '{\"volts\": \"12.1\"}', null, now())",
+            "insert into %1$s.recording values (gen_random_uuid(), '%2$s', '%4$s', 'cold start', now(), 100,"
+                + " '{}', '[]')",
             "insert into %1$s.fitted_engine values ('%3$s', '%2$s', 0, now(), true, 1.1, 1, 0.6, 200, 1, 90,"
-                + " true, 10, 0.9, 'TYPED', 'b', 'r', 'utility', 0.7, 2)")) {
-      database.sql(statement.formatted(schema, owner, machine, job)).update();
+                + " true, 10, 0.9, 'TYPED', 'b', 'r', 'utility', 0.7, 2)",
+            "insert into %1$s.stand_in values ('%4$s', '%2$s', 0, 7, '{}', '[]')",
+            "insert into %1$s.practice values (gen_random_uuid(), '%2$s', 0, 7, '[]', null, now())")) {
+      database.sql(statement.formatted(schema, uuid(1), uuid(2), uuid(3), uuid(4))).update();
     }
     configured(schema, MigrationVersion.LATEST).migrate();
     assertThat(
-            database
-                .sql(
-                    ("select n.lay_up_days || ' ' || coalesce(n.lay_up_place, 'not said') || ' ' ||"
-                            + " b.name || ' ' || coalesce(b.capacity_hours::text, 'not said') || ' ' ||"
-                            + " f.class_figures || ' ' || coalesce(m.system_v::text, 'not said')"
-                            + " from %1$s.need n, %1$s.battery b, %1$s.fitted_engine f, %1$s.machine m")
-                        .formatted(schema))
-                .query(String.class)
-                .single())
-        .isEqualTo("90 not said Kept not said 1 not said");
+            one(
+                schema,
+                "select l.name || ' ' || b.fitted_on || ' ' || jsonb_path_query_first(l.facts,"
+                    + " '$[*] ? (@.fact == \"RATING\").standard') || ' ' || j.lay_up_days"
+                    + " from %1$s.battery b join %1$s.label l on l.id = b.label_id"
+                    + " join %1$s.job o on o.battery_id = b.id join %1$s.need j on j.job_id = o.id"))
+        .isEqualTo("Today 2021-06-01 \"en\" 90");
+    assertThat(
+            one(
+                schema,
+                "select c.letter || ' ' || (c.removed_at is not null) || ' ' || l.name || ' ' || f.price"
+                    + " || ' ' || f.currency || ' ' || l.facts"
+                    + " from %1$s.candidate c join %1$s.candidate_battery p on p.candidate_id = c.id"
+                    + " join %1$s.label l on l.id = p.label_id join %1$s.offer f on f.label_id = l.id"))
+        .startsWith("A true Kept 62.50 USD")
+        .contains("\"CAPACITY\", \"hours\": 10, \"value\": 12")
+        .contains("\"16 Ah 100 h\"", "\"25 A 94 min\"", "\"HEATED\"")
+        .doesNotContain("RESERVE", "null");
+    assertThat(
+            one(
+                schema,
+                "select count(*) || ' ' || count(r.withdrawn_at) || ' ' || count(distinct r.battery_id)"
+                    + " from %1$s.job_reading j join %1$s.reading r on r.id = j.reading_id"))
+        .isEqualTo("2 1 1");
+    assertThat(
+            one(
+                schema,
+                "select r.name || ' ' || (r.battery_id is not null) || ' ' || e.class_figures || ' ' ||"
+                    + " s.seed || ' ' || p.seed from %1$s.recording r, %1$s.fitted_engine e,"
+                    + " %1$s.stand_in s, %1$s.practice p"))
+        .isEqualTo("cold start true 1 7 7");
     configured(schema, MigrationVersion.LATEST).clean();
+  }
+
+  private static String uuid(int number) {
+    return new UUID(0, number).toString();
+  }
+
+  private String one(String schema, String query) {
+    return database.sql(query.formatted(schema)).query(String.class).single();
   }
 
   private Flyway configured(String schema, MigrationVersion target) {

@@ -22,7 +22,7 @@ class Reading {
 
   @Id private UUID id = new UUID(0, 0);
   private UUID garageId = new UUID(0, 0);
-  private UUID jobId = new UUID(0, 0);
+  private UUID batteryId = new UUID(0, 0);
 
   @Enumerated(EnumType.STRING)
   private ReadingKind kind = ReadingKind.SYMPTOM;
@@ -40,7 +40,7 @@ class Reading {
 
   Reading(
       UUID garageId,
-      UUID jobId,
+      UUID batteryId,
       ReadingKind kind,
       Instant takenAt,
       String instrument,
@@ -48,7 +48,7 @@ class Reading {
       @Nullable UUID corrects) {
     this.id = UUID.randomUUID();
     this.garageId = garageId;
-    this.jobId = jobId;
+    this.batteryId = batteryId;
     this.kind = kind;
     this.takenAt = takenAt;
     this.instrument = instrument;
@@ -64,8 +64,9 @@ class Reading {
     return garageId;
   }
 
-  UUID jobId() {
-    return jobId;
+  /** The battery it is of. */
+  UUID batteryId() {
+    return batteryId;
   }
 
   ReadingKind kind() {

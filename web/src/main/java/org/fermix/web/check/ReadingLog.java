@@ -2,51 +2,62 @@ package org.fermix.web.check;
 
 import java.time.Clock;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.web.battery.Batteries;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.shared.NotHere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The log of a job's readings: nothing is overwritten, what is wrong is withdrawn. */
+/**
+ * The log of readings: they belong to the battery, and a job refers to those it rests on. Nothing
+ * is overwritten, what is wrong is withdrawn.
+ */
 @Service
 class ReadingLog {
-  /** Most entries of one job, withdrawn ones included. */
+  /** Most entries of one battery, withdrawn ones included. */
   static final int MOST = 400;
 
+  private static final UUID NO_BATTERY = new UUID(0, 0);
+
   private final ReadingRepository readings;
+  private final JobReadingRepository rests;
+  private final Batteries batteries;
   private final Clock clock;
 
-  ReadingLog(ReadingRepository readings, Clock clock) {
+  ReadingLog(
+      ReadingRepository readings, JobReadingRepository rests, Batteries batteries, Clock clock) {
     this.readings = readings;
+    this.rests = rests;
+    this.batteries = batteries;
     this.clock = clock;
   }
 
   /** What a request reads of a job's log. */
   private record Entries(List<Reading> all) {}
 
-  /** Every entry, oldest first. */
+  /** Every entry a job rests on, oldest first. */
   @Transactional(readOnly = true)
   List<Reading> all(OpenJob job) {
-    return job.once(
-            Entries.class,
-            () ->
-                new Entries(
-                    readings.findByJobIdAndGarageIdOrderByTakenAt(job.jobId(), job.garageId())))
+    return job.once(Entries.class, () -> new Entries(readings.ofJob(job.jobId(), job.garageId())))
         .all();
   }
 
-  /** Those that count, in the order they were taken. */
+  /** Those that count, in the order they were taken: of each kind the newest that stands. */
   List<Reading> counting(OpenJob job) {
-    return all(job).stream()
-        .filter(reading -> !reading.isWithdrawn())
-        .sorted(Comparator.comparing(Reading::takenAt))
-        .toList();
+    Map<ReadingKind, Reading> newest = new EnumMap<>(ReadingKind.class);
+    for (Reading reading : all(job)) {
+      if (!reading.isWithdrawn()) {
+        newest.put(reading.kind(), reading);
+      }
+    }
+    return newest.values().stream().sorted(Comparator.comparing(Reading::takenAt)).toList();
   }
 
   /** The one of a kind that counts. */
@@ -55,36 +66,39 @@ class ReadingLog {
   }
 
   /**
-   * Takes down a reading; the one of its kind that counted until now is withdrawn.
+   * Takes down a reading in place of the one of its kind that counted until now, which is
+   * withdrawn; one at a time in each job.
    *
    * @return false when the log is full
    */
   @Transactional
   boolean take(OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
-    if (readings.countByJobIdAndGarageId(job.jobId(), job.garageId()) >= MOST) {
+    UUID battery = batteries.held(job).id();
+    job.forget();
+    if (readings.countByBatteryIdAndGarageId(battery, job.garageId()) >= MOST) {
       return false;
     }
     @Nullable UUID before = withdrawKind(job, kind);
-    readings.save(
-        new Reading(job.garageId(), job.jobId(), kind, clock.instant(), instrument, facts, before));
+    Reading taken =
+        readings.save(
+            new Reading(job.garageId(), battery, kind, clock.instant(), instrument, facts, before));
+    rests.save(new JobReading(job.jobId(), taken));
     job.forget();
     return true;
   }
 
   /** A reading as typed, not taken down. */
   Reading draft(OpenJob job, ReadingKind kind, Map<String, String> facts) {
-    return new Reading(job.garageId(), job.jobId(), kind, clock.instant(), "", facts, null);
+    return new Reading(job.garageId(), NO_BATTERY, kind, clock.instant(), "", facts, null);
   }
 
   private @Nullable UUID withdrawKind(OpenJob job, ReadingKind kind) {
-    job.forget();
     Optional<Reading> earlier = of(job, kind);
     if (earlier.isEmpty()) {
       return null;
     }
     Reading stored = entry(job, earlier.get().id());
     stored.withdraw(clock.instant());
-    readings.flush();
     return stored.id();
   }
 
@@ -97,6 +111,8 @@ class ReadingLog {
   /** Lets a withdrawn entry count again, instead of the one of its kind that counts now. */
   @Transactional
   void restore(OpenJob job, UUID id) {
+    batteries.held(job);
+    job.forget();
     Reading reading = entry(job, id);
     if (reading.isWithdrawn()) {
       withdrawKind(job, reading.kind());
@@ -107,7 +123,7 @@ class ReadingLog {
 
   private Reading entry(OpenJob job, UUID id) {
     return readings
-        .findByIdAndJobIdAndGarageId(id, job.jobId(), job.garageId())
+        .ofJob(id, job.jobId(), job.garageId())
         .orElseThrow(() -> new NotHere("reading"));
   }
 }

@@ -3,17 +3,27 @@ package org.fermix.web.check;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-/** Readings, always by owner. */
+/** Readings, always by garage. */
 interface ReadingRepository extends Repository<Reading, UUID> {
   Reading save(Reading reading);
 
-  void flush();
+  long countByBatteryIdAndGarageId(UUID batteryId, UUID garageId);
 
-  long countByJobIdAndGarageId(UUID jobId, UUID garageId);
+  /** Those a job rests on, oldest first. */
+  @Query(
+      "select reading from Reading reading, JobReading rests"
+          + " where rests.key.readingId = reading.id and rests.key.jobId = :jobId"
+          + " and reading.garageId = :garageId and rests.garageId = :garageId"
+          + " order by reading.takenAt")
+  List<Reading> ofJob(UUID jobId, UUID garageId);
 
-  List<Reading> findByJobIdAndGarageIdOrderByTakenAt(UUID jobId, UUID garageId);
-
-  Optional<Reading> findByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
+  /** One of them. */
+  @Query(
+      "select reading from Reading reading, JobReading rests"
+          + " where rests.key.readingId = reading.id and rests.key.jobId = :jobId"
+          + " and reading.garageId = :garageId and reading.id = :id")
+  Optional<Reading> ofJob(UUID id, UUID jobId, UUID garageId);
 }

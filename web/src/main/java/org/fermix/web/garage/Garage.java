@@ -15,6 +15,7 @@ import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** An owner's machines and jobs. Every look-up is scoped by the owner. */
@@ -182,5 +183,29 @@ public class Garage {
   @Transactional
   public void dropFit(OpenJob job) {
     fits.deleteByMachineIdAndGarageId(job.machineId(), job.garageId());
+  }
+
+  /** The battery a job is about; empty while nothing is known of it. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> batteryId(OpenJob job) {
+    return jobs.findByIdAndGarageId(job.jobId(), job.garageId()).flatMap(Job::batteryId);
+  }
+
+  /** Says which battery a job is about. */
+  @Transactional
+  public void isAbout(OpenJob job, UUID batteryId) {
+    lock(job).isAbout(batteryId);
+  }
+
+  /**
+   * Holds a job until the transaction ends, so that what is counted in it stays as it was counted.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold(OpenJob job) {
+    lock(job);
+  }
+
+  private Job lock(OpenJob job) {
+    return jobs.lock(job.jobId(), job.garageId()).orElseThrow(() -> new NotHere("job"));
   }
 }

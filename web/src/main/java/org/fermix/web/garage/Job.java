@@ -4,7 +4,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** One replacement of one machine's battery. */
 @Entity
@@ -14,6 +16,7 @@ class Job {
   private UUID garageId = new UUID(0, 0);
   private UUID machineId = new UUID(0, 0);
   private Instant openedAt = Instant.EPOCH;
+  private @Nullable UUID batteryId;
 
   protected Job() {}
 
@@ -38,5 +41,14 @@ class Job {
 
   Instant openedAt() {
     return openedAt;
+  }
+
+  /** The battery it is about; empty while nothing is known of it. */
+  Optional<UUID> batteryId() {
+    return Optional.ofNullable(batteryId);
+  }
+
+  void isAbout(UUID battery) {
+    batteryId = battery;
   }
 }

@@ -2,14 +2,22 @@ package org.fermix.web.lineup;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.battery.DischargeText;
+import org.fermix.web.battery.LabelFact;
+import org.fermix.web.battery.LabelFact.Kind;
+import org.fermix.web.battery.Offer;
+import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -88,6 +96,24 @@ final class BatteryForm {
           Field.number("shortLimit", "Current for a moment", Unit.AMPERE, 1, 20000)
               .withHelp("Most it passes for parts of a second."));
 
+  /** Fields that hold one number of the label. */
+  private static final Map<String, Kind> NUMBERS = new LinkedHashMap<>();
+
+  static {
+    NUMBERS.put("cranking", Kind.RATING);
+    NUMBERS.put("reserve", Kind.RESERVE);
+    NUMBERS.put("capacity", Kind.CAPACITY);
+    NUMBERS.put("mass", Kind.MASS);
+    NUMBERS.put("length", Kind.LENGTH);
+    NUMBERS.put("width", Kind.WIDTH);
+    NUMBERS.put("height", Kind.HEIGHT);
+    NUMBERS.put("reserveShare", Kind.START_RESERVE);
+    NUMBERS.put("opensBelow", Kind.OPENS_BELOW);
+    NUMBERS.put("continuous", Kind.CONTINUOUS);
+    NUMBERS.put("crankingLimit", Kind.CRANKING_LIMIT);
+    NUMBERS.put("shortLimit", Kind.SHORT_LIMIT);
+  }
+
   private BatteryForm() {}
 
   private static Field yesNo(String name, String label) {
@@ -110,35 +136,25 @@ final class BatteryForm {
     return form;
   }
 
-  static Form of(Battery battery, boolean today, Display display) {
+  static Form of(Entry entry, Display display) {
+    StoredLabel label = entry.label();
     Map<String, Object> values = new HashMap<>();
-    values.put("name", battery.name);
-    values.put("chemistry", battery.chemistry);
-    values.put("cranking", battery.crankingA);
-    values.put("test", battery.crankingTest);
-    put(values, "reserve", battery.reserveMin);
-    put(values, "capacity", battery.capacityAh);
-    put(values, "mass", battery.massKg);
-    values.put("length", battery.lengthMm);
-    values.put("width", battery.widthMm);
-    values.put("height", battery.heightMm);
-    values.put("side", battery.positiveSide);
-    put(values, "capacityHours", battery.capacityHours);
-    put(values, "volts", battery.nominalVolts == null ? null : battery.nominalVolts.toString());
-    put(values, "discharges", battery.discharges);
-    put(values, "heated", yesNo(battery.heated));
-    put(values, "coldTest", yesNo(battery.coldTestStated));
-    put(values, "reserveShare", battery.reservePercent);
-    put(values, "opensBelow", battery.opensBelowV);
-    put(values, "continuous", battery.continuousA);
-    put(values, "crankingLimit", battery.crankingLimitA);
-    put(values, "shortLimit", battery.shortLimitA);
-    if (today) {
-      values.put("age", battery.ageYears);
+    values.put("name", label.name());
+    values.put("chemistry", label.chemistry());
+    values.put("side", label.positiveSide());
+    put(values, "test", label.facts(Kind.RATING).findFirst().map(LabelFact::standard));
+    NUMBERS.forEach((name, kind) -> put(values, name, label.find(kind)));
+    put(values, "capacityHours", label.facts(Kind.CAPACITY).findFirst().map(LabelFact::hours));
+    put(values, "volts", label.find(Kind.VOLTS).map(volts -> String.valueOf(volts.intValue())));
+    put(values, "discharges", Optional.of(label.discharges()));
+    put(values, "heated", label.says(Kind.HEATED).map(BatteryForm::yesNo));
+    put(values, "coldTest", label.says(Kind.COLD_TEST).map(BatteryForm::yesNo));
+    if (entry.isToday()) {
+      values.put("age", entry.ageYears());
     } else {
-      put(values, "price", battery.price);
+      put(values, "price", entry.offer().map(Offer::price));
     }
-    Form form = Form.stored(fields(today), display, values);
+    Form form = Form.stored(fields(entry.isToday()), display, values);
     hints(form);
     return form;
   }
@@ -159,14 +175,13 @@ final class BatteryForm {
     form.hint("shortLimit", "Empty: no limit known");
   }
 
-  private static void put(Map<String, Object> values, String name, @Nullable Object value) {
-    if (value != null) {
-      values.put(name, value);
-    }
+  private static void put(
+      Map<String, Object> values, String name, Optional<? extends @Nullable Object> value) {
+    value.ifPresent(said -> values.put(name, said));
   }
 
-  private static @Nullable String yesNo(@Nullable Boolean value) {
-    return value == null ? null : value ? "yes" : "no";
+  private static String yesNo(boolean value) {
+    return value ? "yes" : "no";
   }
 
   /** What was typed, the discharge text read as well. */
@@ -180,32 +195,43 @@ final class BatteryForm {
     return form;
   }
 
-  static void write(Form form, Battery battery) {
-    battery.capacityHours = form.numberOrNull("capacityHours");
-    battery.nominalVolts = form.text("volts").map(Integer::valueOf).orElse(null);
-    battery.discharges = form.text("discharges").orElse(null);
-    battery.heated = form.text("heated").map("yes"::equals).orElse(null);
-    battery.coldTestStated = form.text("coldTest").map("yes"::equals).orElse(null);
-    battery.reservePercent = form.numberOrNull("reserveShare");
-    battery.opensBelowV = form.numberOrNull("opensBelow");
-    battery.continuousA = form.numberOrNull("continuous");
-    battery.crankingLimitA = form.numberOrNull("crankingLimit");
-    battery.shortLimitA = form.numberOrNull("shortLimit");
-    battery.name = form.text("name").orElseThrow();
-    battery.chemistry = form.text("chemistry").orElseThrow();
-    battery.crankingA = form.number("cranking").orElseThrow();
-    battery.crankingTest = form.text("test").orElseThrow();
-    battery.reserveMin = form.numberOrNull("reserve");
-    battery.capacityAh = form.numberOrNull("capacity");
-    battery.massKg = form.numberOrNull("mass");
-    battery.lengthMm = form.number("length").orElseThrow();
-    battery.widthMm = form.number("width").orElseThrow();
-    battery.heightMm = form.number("height").orElseThrow();
-    battery.positiveSide = TerminalSide.valueOf(form.text("side").orElseThrow());
-    Double price = form.numberOrNull("price");
-    battery.price =
-        price == null ? null : BigDecimal.valueOf(price).setScale(2, RoundingMode.HALF_UP);
-    Double age = form.numberOrNull("age");
-    battery.ageYears = age == null ? 0 : age;
+  static void write(Form form, StoredLabel label, Instant now) {
+    List<LabelFact> facts = new ArrayList<>();
+    facts.add(
+        LabelFact.rating(form.text("test").orElseThrow(), form.number("cranking").orElseThrow()));
+    Double hours = form.numberOrNull("capacityHours");
+    Double ampHours = form.numberOrNull("capacity");
+    if (ampHours != null || hours != null) {
+      facts.add(new LabelFact(Kind.CAPACITY, null, ampHours, hours, null, null, null));
+    }
+    NUMBERS.forEach(
+        (name, kind) -> {
+          if (kind != Kind.RATING && kind != Kind.CAPACITY) {
+            form.number(name).ifPresent(value -> facts.add(LabelFact.of(kind, value)));
+          }
+        });
+    form.text("volts")
+        .ifPresent(volts -> facts.add(LabelFact.of(Kind.VOLTS, Double.parseDouble(volts))));
+    form.text("discharges").map(DischargeText::entries).stream()
+        .flatMap(List::stream)
+        .forEach(entry -> facts.add(LabelFact.discharge(entry)));
+    said(form, "heated").ifPresent(yes -> facts.add(LabelFact.of(Kind.HEATED, yes)));
+    said(form, "coldTest").ifPresent(yes -> facts.add(LabelFact.of(Kind.COLD_TEST, yes)));
+    label.write(
+        form.text("name").orElseThrow(),
+        form.text("chemistry").orElseThrow(),
+        TerminalSide.valueOf(form.text("side").orElseThrow()),
+        facts,
+        now);
+  }
+
+  private static Optional<Integer> said(Form form, String name) {
+    return form.text(name).map(text -> text.equals("yes") ? 1 : 0);
+  }
+
+  /** What would be paid, in whole cents. */
+  static Optional<BigDecimal> price(Form form) {
+    return Optional.ofNullable(form.numberOrNull("price"))
+        .map(price -> BigDecimal.valueOf(price).setScale(2, RoundingMode.HALF_UP));
   }
 }

@@ -33,23 +33,24 @@ public record LabelCard(
   /** One figure with its name. */
   public record Row(String name, String value, boolean assumed) {}
 
-  static LabelCard of(Battery battery, Display display) {
-    Candidate candidate = battery.candidate();
+  static LabelCard of(Entry entry, Display display) {
+    Candidate candidate = entry.candidate();
     Label label = candidate.label();
     return new LabelCard(
-        battery.id(),
+        entry.id(),
         candidate.letter(),
         candidate.isToday(),
-        battery.isDemo(),
+        entry.label().isDemo(),
         label.name(),
         label.chemistry().id(),
         label.chemistry().displayName(),
         printed(candidate, display),
         yardstick(label, display),
         remarks(label, display),
-        battery.price == null
-            ? ""
-            : display.show(battery.price.doubleValue(), Unit.MONEY, 2).text());
+        entry
+            .offer()
+            .map(offer -> display.show(offer.price().doubleValue(), Unit.MONEY, 2).text())
+            .orElse(""));
   }
 
   private static List<Row> printed(Candidate candidate, Display display) {

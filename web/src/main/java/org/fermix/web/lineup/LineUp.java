@@ -1,14 +1,24 @@
 package org.fermix.web.lineup;
 
+import java.math.BigDecimal;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.fermix.core.label.Candidate;
+import org.fermix.web.battery.Batteries;
+import org.fermix.web.battery.HeldBattery;
+import org.fermix.web.battery.Labels;
+import org.fermix.web.battery.Offer;
+import org.fermix.web.battery.StoredLabel;
+import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
+import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
@@ -22,24 +32,35 @@ public class LineUp {
   /** The letters there are, and so the most candidates in one line-up. */
   public static final List<String> LETTERS = List.of("A", "B", "C", "D", "E", "F", "G", "H");
 
-  private final BatteryRepository batteries;
+  private final CandidateRepository stored;
+  private final Batteries batteries;
+  private final Labels labels;
+  private final Garage garage;
+  private final Needs needs;
   private final Clock clock;
 
-  LineUp(BatteryRepository batteries, Clock clock) {
+  LineUp(
+      CandidateRepository stored,
+      Batteries batteries,
+      Labels labels,
+      Garage garage,
+      Needs needs,
+      Clock clock) {
+    this.stored = stored;
     this.batteries = batteries;
+    this.labels = labels;
+    this.garage = garage;
+    this.needs = needs;
     this.clock = clock;
   }
 
-  /** What a request reads of a job's line-up. */
-  private record Reading(List<Candidate> candidates) {}
+  /** What a request reads of a job's line-up, removed ones included. */
+  private record Reading(List<Entry> entries) {}
 
   /** The candidates for the bench, today's battery first. */
   @Transactional(readOnly = true)
   public List<Candidate> candidates(OpenJob job) {
-    return job.once(
-            Reading.class,
-            () -> new Reading(batteries(job).stream().map(Battery::candidate).toList()))
-        .candidates();
+    return entries(job).stream().map(Entry::candidate).toList();
   }
 
   /** Adds a battery by its form's field names, metric; for the demo garage. */
@@ -49,56 +70,135 @@ public class LineUp {
     if (!form.isSound()) {
       throw new IllegalArgumentException("not a sound label: " + form.wrong());
     }
-    add(job, today, form, true);
+    if (!add(job, today, form, true)) {
+      throw new IllegalStateException("the line-up has no free letter");
+    }
   }
 
+  /** The batteries in the line-up, today's first. */
   @Transactional(readOnly = true)
-  List<Battery> batteries(OpenJob job) {
-    return batteries.findByJobIdAndGarageIdAndRemovedAtIsNullOrderByLetter(
-        job.jobId(), job.garageId());
+  List<Entry> entries(OpenJob job) {
+    return all(job).stream().filter(entry -> !entry.removed()).toList();
   }
 
+  private List<Entry> all(OpenJob job) {
+    return job.once(Reading.class, () -> new Reading(read(job))).entries();
+  }
+
+  private List<Entry> read(OpenJob job) {
+    Optional<HeldBattery> today = batteries.of(job).filter(each -> each.labelId().isPresent());
+    List<StoredCandidate> candidates =
+        stored.findByJobIdAndGarageIdOrderByLetter(job.jobId(), job.garageId());
+    List<UUID> ids =
+        new ArrayList<>(candidates.stream().map(StoredCandidate::labelId).distinct().toList());
+    today.flatMap(HeldBattery::labelId).ifPresent(ids::add);
+    Map<UUID, StoredLabel> known = labels.labels(job.garageId(), ids);
+    Map<UUID, Offer> offers = labels.offers(job.garageId(), ids);
+    List<Entry> entries = new ArrayList<>();
+    today.ifPresent(
+        battery ->
+            entries.add(
+                new Entry(
+                    Candidate.TODAY,
+                    Objects.requireNonNull(known.get(battery.labelId().orElseThrow())),
+                    Optional.empty(),
+                    battery.ageYears(batteries.today()),
+                    !battery.isDescribed())));
+    for (StoredCandidate candidate : candidates) {
+      entries.add(
+          new Entry(
+              candidate.letter(),
+              Objects.requireNonNull(known.get(candidate.labelId())),
+              Optional.ofNullable(offers.get(candidate.labelId())),
+              0,
+              candidate.isRemoved()));
+    }
+    return entries;
+  }
+
+  /** One battery, removed or not, by its label. */
   @Transactional(readOnly = true)
-  Battery battery(OpenJob job, UUID batteryId) {
-    return batteries
-        .findByIdAndJobIdAndGarageId(batteryId, job.jobId(), job.garageId())
+  Entry entry(OpenJob job, UUID labelId) {
+    return all(job).stream()
+        .filter(entry -> entry.id().equals(labelId))
+        .findFirst()
         .orElseThrow(() -> new NotHere("battery"));
   }
 
   /** The next free letter; "0" for today’s battery; none when the line-up is full. */
   @Transactional(readOnly = true)
   Optional<String> freeLetter(OpenJob job, boolean today) {
-    Set<String> taken = batteries(job).stream().map(Battery::letter).collect(Collectors.toSet());
+    Set<String> taken = entries(job).stream().map(Entry::letter).collect(Collectors.toSet());
     List<String> letters = today ? List.of(Candidate.TODAY) : LETTERS;
     return letters.stream().filter(letter -> !taken.contains(letter)).findFirst();
   }
 
+  /**
+   * Adds a battery; one at a time in each job, so that no letter is given twice.
+   *
+   * @return false when there is no letter for it
+   */
   @Transactional
-  void add(OpenJob job, boolean today, Form form, boolean demo) {
-    String letter =
-        freeLetter(job, today)
-            .orElseThrow(() -> new IllegalStateException("the line-up has no free letter"));
-    Battery battery = new Battery(job.garageId(), job.jobId(), letter, demo);
-    BatteryForm.write(form, battery);
-    batteries.save(battery);
+  boolean add(OpenJob job, boolean today, Form form, boolean demo) {
+    garage.hold(job);
     job.forget();
-  }
-
-  @Transactional
-  void change(OpenJob job, UUID batteryId, long version, Form form) {
-    Battery battery = battery(job, batteryId);
-    // One that was removed elsewhere comes back when its owner saves it knowingly.
-    if (battery.version() != version || !isBack(job, battery)) {
-      throw new StaleEdit(battery.name);
+    Optional<String> letter = freeLetter(job, today);
+    if (letter.isEmpty()) {
+      return false;
     }
-    BatteryForm.write(form, battery);
-    batteries.flush();
+    StoredLabel label = new StoredLabel(job.garageId(), demo);
+    write(job, form, label);
+    if (today) {
+      HeldBattery battery = batteries.held(job);
+      battery.describe(label);
+      age(form, battery);
+    } else {
+      stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), label.id()));
+    }
+    job.forget();
+    return true;
+  }
+
+  private void write(OpenJob job, Form form, StoredLabel label) {
+    BatteryForm.write(form, label, clock.instant());
+    labels.save(label);
+    Optional<BigDecimal> price = BatteryForm.price(form);
+    price.ifPresent(asked -> labels.offer(label, asked, needs.currency(job)));
+  }
+
+  private void age(Form form, HeldBattery battery) {
+    battery.fittedYearsAgo(form.number("age").orElse(0), batteries.today());
+  }
+
+  @Transactional
+  void change(OpenJob job, UUID labelId, long version, Form form) {
+    garage.hold(job);
+    job.forget();
+    Entry entry = entry(job, labelId);
+    // One that was removed elsewhere comes back when its owner saves it knowingly.
+    if (entry.label().version() != version || !isBack(job, entry)) {
+      throw new StaleEdit(entry.label().name());
+    }
+    write(job, form, entry.label());
+    if (entry.isToday()) {
+      age(form, batteries.held(job));
+    }
+    labels.flush();
     job.forget();
   }
 
   @Transactional
-  void remove(OpenJob job, UUID batteryId) {
-    battery(job, batteryId).remove(clock.instant());
+  void remove(OpenJob job, UUID labelId) {
+    garage.hold(job);
+    job.forget();
+    Entry entry = entry(job, labelId);
+    entry.label().touch(clock.instant());
+    if (entry.isToday()) {
+      batteries.held(job).removeLabel(clock.instant());
+    } else {
+      candidate(job, entry).remove(clock.instant());
+    }
+    job.forget();
   }
 
   /**
@@ -107,19 +207,33 @@ public class LineUp {
    * @return false when there is no letter for it
    */
   @Transactional
-  boolean restore(OpenJob job, UUID batteryId) {
-    return isBack(job, battery(job, batteryId));
+  boolean restore(OpenJob job, UUID labelId) {
+    garage.hold(job);
+    job.forget();
+    return isBack(job, entry(job, labelId));
   }
 
-  private boolean isBack(OpenJob job, Battery battery) {
-    if (!battery.isRemoved()) {
+  private boolean isBack(OpenJob job, Entry entry) {
+    if (!entry.removed()) {
       return true;
     }
-    boolean today = battery.letter().equals(Candidate.TODAY);
+    if (entry.isToday()) {
+      batteries.held(job).restoreLabel();
+      job.forget();
+      return true;
+    }
     boolean ownIsFree =
-        batteries(job).stream().noneMatch(other -> other.letter().equals(battery.letter()));
-    Optional<String> letter = ownIsFree ? Optional.of(battery.letter()) : freeLetter(job, today);
-    letter.ifPresent(battery::restore);
+        entries(job).stream().noneMatch(other -> other.letter().equals(entry.letter()));
+    Optional<String> letter = ownIsFree ? Optional.of(entry.letter()) : freeLetter(job, false);
+    letter.ifPresent(free -> candidate(job, entry).restore(free));
+    job.forget();
     return letter.isPresent();
+  }
+
+  private StoredCandidate candidate(OpenJob job, Entry entry) {
+    return stored.findByJobIdAndGarageIdOrderByLetter(job.jobId(), job.garageId()).stream()
+        .filter(each -> each.labelId().equals(entry.id()))
+        .findFirst()
+        .orElseThrow(() -> new NotHere("battery"));
   }
 }

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.fermix.core.label.Candidate;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
@@ -53,13 +52,13 @@ class LineUpController {
     OpenJob job = garage.open(visitor, id);
     Display money = display.in(needs.currency(job));
     List<LabelCard> cards =
-        lineUp.batteries(job).stream().map(battery -> LabelCard.of(battery, money)).toList();
+        lineUp.entries(job).stream().map(entry -> LabelCard.of(entry, money)).toList();
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("cards", cards);
     model.addAttribute("hasToday", cards.stream().anyMatch(LabelCard::today));
     model.addAttribute("hasRoom", lineUp.freeLetter(job, false).isPresent());
-    if (removed != null && lineUp.battery(job, removed).isRemoved()) {
-      model.addAttribute("removed", LabelCard.of(lineUp.battery(job, removed), money));
+    if (removed != null && lineUp.entry(job, removed).removed()) {
+      model.addAttribute("removed", LabelCard.of(lineUp.entry(job, removed), money));
       model.addAttribute("full", full != null);
     }
     return "lineup/page";
@@ -94,19 +93,18 @@ class LineUpController {
     boolean today = which.equals("today");
     Form form =
         BatteryForm.typed(BatteryForm.blank(today, display.in(needs.currency(job))), parameters);
-    if (lineUp.freeLetter(job, today).isEmpty()) {
+    if (form.isSound() && lineUp.add(job, today, form, false)) {
+      return "redirect:" + job.path(Stop.LINE_UP);
+    }
+    if (form.isSound()) {
       form.complain(
           "name",
           today
               ? "Today’s battery is already described; change that one."
               : "The line-up is full: at most " + LineUp.LETTERS.size() + " candidates.");
     }
-    if (!form.isSound()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return form(job, display, form, today, "/" + which, 0, model);
-    }
-    lineUp.add(job, today, form, false);
-    return "redirect:" + job.path(Stop.LINE_UP);
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return form(job, display, form, today, "/" + which, 0, model);
   }
 
   @GetMapping("/{batteryId:[0-9a-f-]{36}}")
@@ -117,15 +115,15 @@ class LineUpController {
       Display display,
       Model model) {
     OpenJob job = garage.open(visitor, id);
-    Battery battery = lineUp.battery(job, batteryId);
-    model.addAttribute("wasRemoved", battery.isRemoved());
+    Entry entry = lineUp.entry(job, batteryId);
+    model.addAttribute("wasRemoved", entry.removed());
     return form(
         job,
         display,
-        formOf(job, battery, display),
-        isToday(battery),
+        formOf(job, entry, display),
+        entry.isToday(),
         "/" + batteryId,
-        battery.version(),
+        entry.label().version(),
         model);
   }
 
@@ -140,9 +138,9 @@ class LineUpController {
       Model model,
       HttpServletResponse response) {
     OpenJob job = garage.open(visitor, id);
-    Battery battery = lineUp.battery(job, batteryId);
-    Form form = BatteryForm.typed(formOf(job, battery, display), parameters);
-    model.addAttribute("wasRemoved", battery.isRemoved());
+    Entry entry = lineUp.entry(job, batteryId);
+    Form form = BatteryForm.typed(formOf(job, entry, display), parameters);
+    model.addAttribute("wasRemoved", entry.removed());
     long shownVersion = version;
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -151,13 +149,14 @@ class LineUpController {
         lineUp.change(job, batteryId, version, form);
         return "redirect:" + job.path(Stop.LINE_UP);
       } catch (StaleEdit | OptimisticLockingFailureException e) {
-        Battery now = lineUp.battery(job, batteryId);
+        job.forget();
+        Entry now = lineUp.entry(job, batteryId);
         response.setStatus(HttpStatus.CONFLICT.value());
         model.addAttribute("differences", form.differencesFrom(formOf(job, now, display)));
-        shownVersion = now.version();
+        shownVersion = now.label().version();
       }
     }
-    return form(job, display, form, isToday(battery), "/" + batteryId, shownVersion, model);
+    return form(job, display, form, entry.isToday(), "/" + batteryId, shownVersion, model);
   }
 
   @PostMapping("/{batteryId:[0-9a-f-]{36}}/remove")
@@ -180,12 +179,8 @@ class LineUpController {
     return lineUp.restore(job, batteryId) ? back : back + "?full&removed=" + batteryId;
   }
 
-  private Form formOf(OpenJob job, Battery battery, Display display) {
-    return BatteryForm.of(battery, isToday(battery), display.in(needs.currency(job)));
-  }
-
-  private static boolean isToday(Battery battery) {
-    return battery.letter().equals(Candidate.TODAY);
+  private Form formOf(OpenJob job, Entry entry, Display display) {
+    return BatteryForm.of(entry, display.in(needs.currency(job)));
   }
 
   private String form(

@@ -12,6 +12,7 @@ import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.Ripple;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A recorded start: what was found in it, and few enough points to draw it. */
 @Entity
@@ -19,7 +20,8 @@ import org.hibernate.type.SqlTypes;
 class Recording {
   @Id private UUID id = new UUID(0, 0);
   private UUID garageId = new UUID(0, 0);
-  private UUID jobId = new UUID(0, 0);
+  private UUID machineId = new UUID(0, 0);
+  private @Nullable UUID batteryId;
   private String name = "";
   private Instant takenAt = Instant.EPOCH;
   private int samples;
@@ -34,7 +36,8 @@ class Recording {
 
   Recording(
       UUID garageId,
-      UUID jobId,
+      UUID machineId,
+      @Nullable UUID batteryId,
       String name,
       Instant takenAt,
       int samples,
@@ -42,7 +45,8 @@ class Recording {
       List<Double> points) {
     this.id = UUID.randomUUID();
     this.garageId = garageId;
-    this.jobId = jobId;
+    this.machineId = machineId;
+    this.batteryId = batteryId;
     this.name = name;
     this.takenAt = takenAt;
     this.samples = samples;
@@ -58,8 +62,13 @@ class Recording {
     return garageId;
   }
 
-  UUID jobId() {
-    return jobId;
+  UUID machineId() {
+    return machineId;
+  }
+
+  /** The machine's own battery; empty where another stood in for it. */
+  Optional<UUID> batteryId() {
+    return Optional.ofNullable(batteryId);
   }
 
   String name() {

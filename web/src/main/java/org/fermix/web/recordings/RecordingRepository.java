@@ -5,13 +5,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
-/** Recorded starts, always by owner. */
+/** Recorded starts, always by garage. */
 interface RecordingRepository extends Repository<Recording, UUID> {
   Recording save(Recording recording);
 
-  List<Recording> findByJobIdAndGarageIdOrderByTakenAt(UUID jobId, UUID garageId);
+  List<Recording> findByMachineIdAndGarageIdOrderByTakenAt(UUID machineId, UUID garageId);
 
-  Optional<Recording> findByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
+  Optional<Recording> findByIdAndMachineIdAndGarageId(UUID id, UUID machineId, UUID garageId);
 
-  long deleteByIdAndJobIdAndGarageId(UUID id, UUID jobId, UUID garageId);
+  long deleteByIdAndMachineIdAndGarageId(UUID id, UUID machineId, UUID garageId);
 }

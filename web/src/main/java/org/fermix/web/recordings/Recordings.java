@@ -10,16 +10,17 @@ import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
+import org.fermix.web.battery.Batteries;
 import org.fermix.web.check.Checks;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.shared.NotHere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A job's recorded starts. */
+/** A machine's recorded starts. */
 @Service
 public class Recordings {
-  /** Most recordings of one job that can be laid over each other. */
+  /** Most recordings of one machine that can be laid over each other. */
   public static final int MOST = 8;
 
   private static final int POINTS = 900;
@@ -28,17 +29,19 @@ public class Recordings {
 
   private final RecordingRepository recordings;
   private final Checks checks;
+  private final Batteries batteries;
   private final Clock clock;
 
-  Recordings(RecordingRepository recordings, Checks checks, Clock clock) {
+  Recordings(RecordingRepository recordings, Checks checks, Batteries batteries, Clock clock) {
     this.recordings = recordings;
     this.checks = checks;
+    this.batteries = batteries;
     this.clock = clock;
   }
 
   @Transactional(readOnly = true)
   List<Recording> of(OpenJob job) {
-    return recordings.findByJobIdAndGarageIdOrderByTakenAt(job.jobId(), job.garageId());
+    return recordings.findByMachineIdAndGarageIdOrderByTakenAt(job.machineId(), job.garageId());
   }
 
   /** True when another recording can be kept. */
@@ -62,7 +65,8 @@ public class Recordings {
     recordings.save(
         new Recording(
             job.garageId(),
-            job.jobId(),
+            job.machineId(),
+            counts ? batteries.held(job).id() : null,
             name,
             clock.instant(),
             recording.size(),
@@ -81,7 +85,7 @@ public class Recordings {
 
   @Transactional
   void remove(OpenJob job, UUID id) {
-    if (recordings.deleteByIdAndJobIdAndGarageId(id, job.jobId(), job.garageId()) == 0) {
+    if (recordings.deleteByIdAndMachineIdAndGarageId(id, job.machineId(), job.garageId()) == 0) {
       throw new NotHere("recording");
     }
   }
@@ -89,7 +93,7 @@ public class Recordings {
   @Transactional(readOnly = true)
   Recording recording(OpenJob job, UUID id) {
     return recordings
-        .findByIdAndJobIdAndGarageId(id, job.jobId(), job.garageId())
+        .findByIdAndMachineIdAndGarageId(id, job.machineId(), job.garageId())
         .orElseThrow(() -> new NotHere("recording"));
   }
 

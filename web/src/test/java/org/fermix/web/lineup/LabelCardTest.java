@@ -2,9 +2,13 @@ package org.fermix.web.lineup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.fermix.web.battery.Offer;
+import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.junit.jupiter.api.Test;
@@ -28,9 +32,15 @@ class LabelCardTest {
   private static LabelCard card(Map<String, String> typed) {
     Form form = Form.typed(BatteryForm.blank(false, Display.USUAL), typed);
     assertThat(form.wrong()).isEmpty();
-    Battery battery = new Battery(UUID.randomUUID(), UUID.randomUUID(), "A", false);
-    BatteryForm.write(form, battery);
-    return LabelCard.of(battery, Display.USUAL);
+    return LabelCard.of(entry(form), Display.USUAL);
+  }
+
+  private static Entry entry(Form form) {
+    StoredLabel label = new StoredLabel(UUID.randomUUID(), false);
+    BatteryForm.write(form, label, Instant.EPOCH);
+    Optional<Offer> offer =
+        BatteryForm.price(form).map(price -> new Offer(label, price, "EUR", Instant.EPOCH));
+    return new Entry("A", label, offer, 0, false);
   }
 
   @Test
@@ -72,9 +82,7 @@ class LabelCardTest {
   @Test
   void aStoredLabelIsShownAsItWasTyped() {
     Form form = Form.typed(BatteryForm.blank(false, Display.USUAL), typed("agm", "760"));
-    Battery battery = new Battery(UUID.randomUUID(), UUID.randomUUID(), "A", false);
-    BatteryForm.write(form, battery);
-    Form shown = BatteryForm.of(battery, false, Display.USUAL);
+    Form shown = BatteryForm.of(entry(form), Display.USUAL);
     assertThat(shown.differencesFrom(form)).hasSize(1);
     assertThat(shown.view("price").value()).isEqualTo("99.9");
     assertThat(shown.view("reserve").value()).isEmpty();

@@ -15,6 +15,7 @@ class WaveMarksTest {
     return new Recording(
         new UUID(0, 1),
         new UUID(0, 2),
+        null,
         "cold",
         Instant.EPOCH,
         2000,

@@ -1,6 +1,7 @@
-package org.fermix.web.lineup;
+package org.fermix.web.battery;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.StringTokenizer;
@@ -14,27 +15,27 @@ import org.fermix.web.shared.NumberText;
  *
  * @param complaint what is wrong, empty when nothing is
  */
-record DischargeText(List<RatedCharge> points, String complaint) {
+public record DischargeText(List<RatedCharge> points, String complaint) {
   /** Longest text that is read. */
-  static final int LONGEST = 400;
+  public static final int LONGEST = 400;
 
+  private static final String SEPARATORS = ";\n\r";
   private static final double MINUTES_PER_HOUR = 60;
   private static final String WANTED =
       "Give each as an amount and a time, such as 16 Ah 100 h or 25 A 94 min, set apart by"
           + " semicolons.";
 
-  DischargeText {
+  /** Copies the list. */
+  public DischargeText {
     points = List.copyOf(points);
   }
 
-  static DischargeText read(String text) {
+  /** Reads a text; what is wrong stands in the complaint. */
+  public static DischargeText read(String text) {
     List<RatedCharge> points = new ArrayList<>();
-    StringTokenizer entries = new StringTokenizer(text, ";\n\r");
-    for (int number = 1; entries.hasMoreTokens(); number++) {
-      String entry = entries.nextToken().strip();
-      if (entry.isEmpty()) {
-        continue;
-      }
+    int number = 0;
+    for (String entry : entries(text)) {
+      number++;
       if (points.size() == Sheet.MOST_DISCHARGES) {
         return wrong("At most " + Sheet.MOST_DISCHARGES + " are kept.");
       }
@@ -67,5 +68,13 @@ record DischargeText(List<RatedCharge> points, String complaint) {
 
   private static DischargeText wrong(String complaint) {
     return new DischargeText(List.of(), complaint);
+  }
+
+  /** The entries of a text, one by one. */
+  public static List<String> entries(String text) {
+    return Collections.list(new StringTokenizer(text, SEPARATORS)).stream()
+        .map(entry -> entry.toString().strip())
+        .filter(entry -> !entry.isEmpty())
+        .toList();
   }
 }

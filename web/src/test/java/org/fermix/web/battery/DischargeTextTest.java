@@ -1,4 +1,4 @@
-package org.fermix.web.lineup;
+package org.fermix.web.battery;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,0 +1,14 @@
+package org.fermix.web.battery;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface BatteryRepository extends Repository<HeldBattery, UUID> {
+  HeldBattery save(HeldBattery battery);
+
+  Optional<HeldBattery> findByIdAndGarageId(UUID id, UUID garageId);
+
+  Optional<HeldBattery> findByMachineIdAndGarageIdAndPositionAndRemovedOnIsNull(
+      UUID machineId, UUID garageId, HeldBattery.Position position);
+}

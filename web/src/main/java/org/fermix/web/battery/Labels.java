@@ -1,0 +1,85 @@
+package org.fermix.web.battery;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.fermix.web.shared.NotHere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A garage's labels, and the newest offer for each. */
+@Service
+public class Labels {
+  private final LabelRepository labels;
+  private final OfferRepository offers;
+  private final Clock clock;
+
+  Labels(LabelRepository labels, OfferRepository offers, Clock clock) {
+    this.labels = labels;
+    this.offers = offers;
+    this.clock = clock;
+  }
+
+  /**
+   * One label.
+   *
+   * @throws NotHere when the garage has none of that id
+   */
+  @Transactional(readOnly = true)
+  public StoredLabel label(UUID garageId, UUID id) {
+    return labels.findByIdAndGarageId(id, garageId).orElseThrow(() -> new NotHere("label"));
+  }
+
+  /** Several, by id. */
+  @Transactional(readOnly = true)
+  public Map<UUID, StoredLabel> labels(UUID garageId, Collection<UUID> ids) {
+    return ids.isEmpty()
+        ? Map.of()
+        : labels.findByGarageIdAndIdIn(garageId, ids).stream()
+            .collect(Collectors.toMap(StoredLabel::id, Function.identity()));
+  }
+
+  /** The newest offer for each of some labels, by the label's id. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Offer> offers(UUID garageId, Collection<UUID> labelIds) {
+    Map<UUID, Offer> newest = new HashMap<>();
+    if (!labelIds.isEmpty()) {
+      List<Offer> all = offers.findByGarageIdAndLabelIdInOrderByMadeAt(garageId, labelIds);
+      all.forEach(offer -> newest.put(offer.labelId(), offer));
+    }
+    return newest;
+  }
+
+  /** Keeps a label. */
+  @Transactional
+  public StoredLabel save(StoredLabel label) {
+    return labels.save(label);
+  }
+
+  /** Writes to the database what has changed, so that a stale version is found out. */
+  public void flush() {
+    labels.flush();
+  }
+
+  /** Keeps what is asked for it now, where that is new. */
+  @Transactional
+  public void offer(StoredLabel label, BigDecimal price, String currency) {
+    Optional<Offer> before =
+        Optional.ofNullable(offers(label.garageId(), List.of(label.id())).get(label.id()));
+    boolean same =
+        before
+            .filter(
+                offer -> offer.price().compareTo(price) == 0 && offer.currency().equals(currency))
+            .isPresent();
+    if (!same) {
+      offers.save(new Offer(label, price, currency, clock.instant()));
+    }
+  }
+}

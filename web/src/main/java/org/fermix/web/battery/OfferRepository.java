@@ -1,0 +1,12 @@
+package org.fermix.web.battery;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface OfferRepository extends Repository<Offer, UUID> {
+  Offer save(Offer offer);
+
+  List<Offer> findByGarageIdAndLabelIdInOrderByMadeAt(UUID garageId, Collection<UUID> labelIds);
+}

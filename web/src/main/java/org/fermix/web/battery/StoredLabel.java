@@ -1,0 +1,186 @@
+package org.fermix.web.battery;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.fermix.core.casing.CaseSize;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.Build;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Sheet;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.battery.LabelFact.Kind;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** What a battery's label and its sheet say; what is not among the facts is not said. */
+@Entity
+@Table(name = "label")
+public class StoredLabel {
+  @Id private UUID id = new UUID(0, 0);
+  private UUID garageId = new UUID(0, 0);
+  @Version private long version;
+  private String name = "";
+  private String chemistry = "";
+
+  @Enumerated(EnumType.STRING)
+  private TerminalSide positiveSide = TerminalSide.RIGHT;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<LabelFact> facts = List.of();
+
+  private boolean demo;
+  private Instant changedAt = Instant.EPOCH;
+
+  protected StoredLabel() {}
+
+  /** A label nothing stands on yet. */
+  public StoredLabel(UUID garageId, boolean demo) {
+    this.id = UUID.randomUUID();
+    this.garageId = garageId;
+    this.demo = demo;
+  }
+
+  /** Writes it anew; its version counts on even where only the offer beside it has changed. */
+  public void write(
+      String newName,
+      String newChemistry,
+      TerminalSide newPositiveSide,
+      List<LabelFact> newFacts,
+      Instant now) {
+    name = newName;
+    chemistry = newChemistry;
+    positiveSide = newPositiveSide;
+    facts = List.copyOf(newFacts);
+    changedAt = now;
+  }
+
+  /** Counts its version on, since something beside it has changed: whoever edits it must know. */
+  public void touch(Instant now) {
+    changedAt = now;
+  }
+
+  public UUID id() {
+    return id;
+  }
+
+  public UUID garageId() {
+    return garageId;
+  }
+
+  public long version() {
+    return version;
+  }
+
+  public String name() {
+    return name;
+  }
+
+  public String chemistry() {
+    return chemistry;
+  }
+
+  public TerminalSide positiveSide() {
+    return positiveSide;
+  }
+
+  /** True for invented labels of the demo garage. */
+  public boolean isDemo() {
+    return demo;
+  }
+
+  public Instant changedAt() {
+    return changedAt;
+  }
+
+  /** Every fact of a kind, in the order they were given. */
+  public Stream<LabelFact> facts(Kind kind) {
+    return facts.stream().filter(fact -> fact.fact() == kind);
+  }
+
+  /** The first number of a kind. */
+  public Optional<Double> find(Kind kind) {
+    return facts(kind).findFirst().map(LabelFact::value);
+  }
+
+  /** What the core makes of it, at what is asked for it. */
+  public Label asLabel(Optional<Offer> offer) {
+    CrankingRating rating =
+        facts(Kind.RATING)
+            .findFirst()
+            .map(fact -> new CrankingRating(amount(fact), test(fact)))
+            .orElseThrow(() -> new IllegalStateException("label " + id + " has no rating"));
+    return new Label(
+        name,
+        Chemistry.of(chemistry),
+        rating,
+        given(Kind.CAPACITY, Unit.AMPERE_HOUR),
+        given(Kind.RESERVE, Unit.MINUTE),
+        given(Kind.MASS, Unit.KILOGRAM),
+        new CaseSize(number(Kind.LENGTH), number(Kind.WIDTH), number(Kind.HEIGHT)),
+        positiveSide,
+        offer
+            .map(each -> Given.typed(each.price().doubleValue(), Unit.MONEY))
+            .orElseGet(() -> Given.assumed(0, Unit.MONEY, "no price typed")),
+        find(Kind.VOLTS)
+            .map(volts -> new Build(volts.intValue(), Optional.empty()))
+            .orElse(Build.TWELVE_VOLT),
+        sheet());
+  }
+
+  private Sheet sheet() {
+    return new Sheet(
+        facts(Kind.CAPACITY).findFirst().map(LabelFact::hours).orElse(Label.CAPACITY_HOURS),
+        DischargeText.read(discharges()).points(),
+        new ProtectionClaim(
+            given(Kind.CONTINUOUS, Unit.AMPERE),
+            given(Kind.CRANKING_LIMIT, Unit.AMPERE),
+            given(Kind.SHORT_LIMIT, Unit.AMPERE),
+            given(Kind.OPENS_BELOW, Unit.VOLT),
+            given(Kind.START_RESERVE, Unit.PER_CENT)),
+        says(Kind.HEATED).orElse(false),
+        says(Kind.COLD_TEST).orElse(false));
+  }
+
+  /** The rows of its discharge table as one text; empty without any. */
+  public String discharges() {
+    return facts(Kind.DISCHARGE).map(LabelFact::text).collect(Collectors.joining("; "));
+  }
+
+  /** Yes or no, where it says either. */
+  public Optional<Boolean> says(Kind kind) {
+    return find(kind).map(value -> value > 0);
+  }
+
+  private Optional<Given> given(Kind kind, Unit unit) {
+    return find(kind).map(value -> Given.label(value, unit));
+  }
+
+  private double number(Kind kind) {
+    return find(kind)
+        .orElseThrow(() -> new IllegalStateException("label " + id + " has no " + kind));
+  }
+
+  private static double amount(LabelFact rating) {
+    return Objects.requireNonNull(rating.value());
+  }
+
+  private static CrankingTest test(LabelFact rating) {
+    return CrankingTest.find(Objects.requireNonNull(rating.standard())).orElseThrow();
+  }
+}

@@ -1,0 +1,11 @@
+package org.fermix.web.lineup;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface CandidateRepository extends Repository<StoredCandidate, UUID> {
+  StoredCandidate save(StoredCandidate candidate);
+
+  List<StoredCandidate> findByJobIdAndGarageIdOrderByLetter(UUID jobId, UUID garageId);
+}
