@@ -9,8 +9,10 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.Preferences;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Opens garages and finds whose a cookie is. Only the hash of a guest's token is stored. */
@@ -57,6 +59,14 @@ public class Accounts {
   @Transactional(readOnly = true)
   public Optional<Visitor> demo() {
     return garages.findByKind(StoredGarage.Kind.DEMO).map(garage -> Visitor.toDemo(garage.id()));
+  }
+
+  /** Holds a garage until the transaction ends, so that what is counted in it stays so. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold(UUID garageId) {
+    if (garages.lock(garageId).isEmpty()) {
+      throw new NotHere("garage");
+    }
   }
 
   /** Creates the demo garage. */

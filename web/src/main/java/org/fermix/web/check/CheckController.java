@@ -12,11 +12,11 @@ import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.garage.Rails;
 import org.fermix.web.garage.Stop;
+import org.fermix.web.garage.Submissions;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -127,10 +127,15 @@ class CheckController {
       form.complain(
           WATER, "Connect its water supply or put it afloat first: run dry, the pump is ruined.");
     }
-    if (form.isSound() && !take(job, kind, form.text(INSTRUMENT).orElse(""), facts(form, fields))) {
+    UUID number = Submissions.number(parameters.getOrDefault("number", ""));
+    if (form.isSound()
+        && !log.take(job, number, kind, form.text(INSTRUMENT).orElse(""), facts(form, fields))) {
       form.complain(
           INSTRUMENT,
-          "The log of this job is full: " + ReadingLog.MOST + " entries. Open a new job.");
+          "The log of this battery is full: "
+              + ReadingLog.MOST
+              + " entries. On the page of the check, under “Withdrawn”, clear those that no longer"
+              + " count, then take this one down.");
     }
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -172,8 +177,9 @@ class CheckController {
   String cannot(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String slug) {
     OpenJob job = garage.open(visitor, id);
-    take(job, kind(slug), "", Map.of(Reading.CANNOT, "yes"));
-    return back(job);
+    boolean taken =
+        log.take(job, Submissions.number(), kind(slug), "", Map.of(Reading.CANNOT, "yes"));
+    return taken ? back(job) : "redirect:" + job.path(Stop.CHECK) + "/" + slug;
   }
 
   @PostMapping("/withdraw/{readingId}")
@@ -192,23 +198,16 @@ class CheckController {
       @PathVariable UUID id,
       @PathVariable UUID readingId) {
     OpenJob job = garage.open(visitor, id);
-    try {
-      log.restore(job, readingId);
-    } catch (DataIntegrityViolationException takenMeanwhile) {
-      // Another tab took a reading of the same kind: that one counts, and the page shows it.
-      job.forget();
-    }
+    log.restore(job, readingId);
     return back(job);
   }
 
-  /** Where another tab took one of the same kind at the same moment, this one replaces it. */
-  private boolean take(
-      OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
-    try {
-      return log.take(job, kind, instrument, facts);
-    } catch (DataIntegrityViolationException takenMeanwhile) {
-      return log.take(job, kind, instrument, facts);
-    }
+  /** Clears away for good what was withdrawn. */
+  @PostMapping("/clear-withdrawn")
+  String clear(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
+    OpenJob job = garage.open(visitor, id);
+    log.clearWithdrawn(job);
+    return back(job);
   }
 
   private static String back(OpenJob job) {
@@ -263,6 +262,7 @@ class CheckController {
     model.addAttribute("sheet", ReadingSheet.of(kind, suspect.chemistry().isLead()));
     model.addAttribute("water", suspect.needsWater());
     model.addAttribute("slug", CheckPage.slug(kind));
+    model.addAttribute("number", Submissions.number());
     model.addAttribute("check", CheckPage.of(checks.state(job, display), log.all(job), display));
     return "check/reading";
   }

@@ -18,6 +18,7 @@ import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.label.Candidate;
 import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Submissions;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
@@ -179,6 +180,6 @@ public class Checks {
   @Transactional
   public void take(
       OpenJob job, ReadingKind kind, String instrument, java.util.Map<String, String> facts) {
-    log.take(job, kind, instrument, facts);
+    log.take(job, Submissions.number(), kind, instrument, facts);
   }
 }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Submissions;
 import org.fermix.web.shared.NotHere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -29,13 +30,19 @@ class ReadingLog {
   private final ReadingRepository readings;
   private final JobReadingRepository rests;
   private final Batteries batteries;
+  private final Submissions submissions;
   private final Clock clock;
 
   ReadingLog(
-      ReadingRepository readings, JobReadingRepository rests, Batteries batteries, Clock clock) {
+      ReadingRepository readings,
+      JobReadingRepository rests,
+      Batteries batteries,
+      Submissions submissions,
+      Clock clock) {
     this.readings = readings;
     this.rests = rests;
     this.batteries = batteries;
+    this.submissions = submissions;
     this.clock = clock;
   }
 
@@ -67,14 +74,19 @@ class ReadingLog {
 
   /**
    * Takes down a reading in place of the one of its kind that counted until now, which is
-   * withdrawn; one at a time in each job.
+   * withdrawn; one at a time for each machine. The same form is taken down once.
    *
+   * @param number the form was drawn with
    * @return false when the log is full
    */
   @Transactional
-  boolean take(OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
+  boolean take(
+      OpenJob job, UUID number, ReadingKind kind, String instrument, Map<String, String> facts) {
     UUID battery = batteries.held(job).id();
     job.forget();
+    if (submissions.made(job.garageId(), number).isPresent()) {
+      return true;
+    }
     if (readings.countByBatteryIdAndGarageId(battery, job.garageId()) >= MOST) {
       return false;
     }
@@ -83,6 +95,7 @@ class ReadingLog {
         readings.save(
             new Reading(job.garageId(), battery, kind, clock.instant(), instrument, facts, before));
     rests.save(new JobReading(job.jobId(), taken));
+    submissions.remember(job.garageId(), number, taken.id());
     job.forget();
     return true;
   }
@@ -100,6 +113,15 @@ class ReadingLog {
     Reading stored = entry(job, earlier.get().id());
     stored.withdraw(clock.instant());
     return stored.id();
+  }
+
+  /** Clears away what was withdrawn. */
+  @Transactional
+  void clearWithdrawn(OpenJob job) {
+    batteries.held(job);
+    job.forget();
+    all(job).stream().filter(Reading::isWithdrawn).forEach(readings::delete);
+    job.forget();
   }
 
   @Transactional

@@ -10,6 +10,8 @@ import org.springframework.data.repository.Repository;
 interface ReadingRepository extends Repository<Reading, UUID> {
   Reading save(Reading reading);
 
+  void delete(Reading reading);
+
   long countByBatteryIdAndGarageId(UUID batteryId, UUID garageId);
 
   /** Those a job rests on, oldest first. */

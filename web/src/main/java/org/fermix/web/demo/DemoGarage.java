@@ -16,6 +16,7 @@ import org.fermix.web.account.Visitor;
 import org.fermix.web.check.Checks;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Submissions;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
 import org.fermix.web.recordings.Recordings;
@@ -85,10 +86,13 @@ class DemoGarage implements ApplicationRunner {
   private OpenJob add(
       Visitor demo, String name, String type, double litres, int cylinders, String oil) {
     UUID job =
-        garage.add(
-            demo.garageId(),
-            new Garage.Description(
-                name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil, null));
+        garage
+            .add(
+                demo.garageId(),
+                Submissions.number(),
+                new Garage.Description(
+                    name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil, null))
+            .orElseThrow();
     return garage.open(demo, job);
   }
 

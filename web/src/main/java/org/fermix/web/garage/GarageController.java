@@ -3,12 +3,14 @@ package org.fermix.web.garage;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The garage, its machines, and the way into a job. */
 @Controller
 class GarageController {
+  private static final String NUMBER = "number";
+
   private final Garage garage;
   private final Rails rails;
 
@@ -31,11 +35,23 @@ class GarageController {
   }
 
   @GetMapping("/garage")
-  String garage(@AuthenticationPrincipal Visitor visitor, Display display, Model model) {
+  String garage(
+      @AuthenticationPrincipal Visitor visitor,
+      @RequestParam(required = false) @Nullable UUID removed,
+      @RequestParam(required = false) @Nullable String full,
+      Display display,
+      Model model) {
     List<Rails.Rail> rows =
-        garage.newestJobs(visitor).stream().map(job -> rails.of(job, Stop.CHECK, display)).toList();
+        garage.currentJobs(visitor).stream()
+            .map(job -> rails.of(job, Stop.CHECK, display))
+            .toList();
     model.addAttribute("rows", rows);
     model.addAttribute("demo", visitor.demo());
+    if (removed != null && garage.machine(visitor, removed).isRemoved()) {
+      model.addAttribute("removed", removed);
+      model.addAttribute("removedName", garage.machine(visitor, removed).name());
+      model.addAttribute("full", full != null);
+    }
     model.addAttribute("zone", display.zone().getId().replace('_', ' '));
     return "garage/page";
   }
@@ -53,12 +69,17 @@ class GarageController {
       Model model,
       HttpServletResponse response) {
     Form form = Form.typed(MachineForm.blank(display), parameters);
-    if (!form.isSound() || !garage.hasRoom(visitor)) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return form(model, form, "/machines/new", 0, garage.hasRoom(visitor));
+    UUID number = Submissions.number(parameters.getOrDefault(NUMBER, ""));
+    boolean room = true;
+    if (form.isSound()) {
+      Optional<UUID> job = garage.add(visitor.garageId(), number, MachineForm.read(form));
+      if (job.isPresent()) {
+        return "redirect:/jobs/" + job.get() + "/need";
+      }
+      room = false;
     }
-    UUID jobId = garage.add(visitor.garageId(), MachineForm.read(form));
-    return "redirect:/jobs/" + jobId + "/need";
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return form(model, form, "/machines/new", 0, room);
   }
 
   @GetMapping("/machines/{id}")
@@ -66,8 +87,18 @@ class GarageController {
       @AuthenticationPrincipal Visitor visitor,
       Display display,
       @PathVariable UUID id,
+      @RequestParam(required = false) @Nullable String closed,
+      @RequestParam(required = false) @Nullable String full,
+      @RequestParam(required = false) @Nullable UUID removed,
       Model model) {
     Machine machine = garage.machine(visitor, id);
+    if (machine.isRemoved()) {
+      throw new NotHere("machine");
+    }
+    model.addAttribute("closed", closed != null);
+    model.addAttribute("fullOfJobs", full != null);
+    model.addAttribute("removedJob", removed);
+    jobs(visitor, id, display, model);
     return form(
         model, MachineForm.of(machine, display), "/machines/" + id, machine.version(), true);
   }
@@ -92,11 +123,75 @@ class GarageController {
         Machine now = garage.machine(visitor, id);
         response.setStatus(HttpStatus.CONFLICT.value());
         model.addAttribute("differences", form.differencesFrom(MachineForm.of(now, display)));
+        jobs(visitor, id, display, model);
         return form(model, form, "/machines/" + id, now.version(), true);
       }
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    jobs(visitor, id, display, model);
     return form(model, form, "/machines/" + id, version, true);
+  }
+
+  @PostMapping("/machines/{id}/{what:remove|restore}")
+  String remove(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String what) {
+    if (what.equals("remove")) {
+      garage.removeMachine(visitor, id, false);
+      return "redirect:/garage?removed=" + id;
+    }
+    return garage.removeMachine(visitor, id, true)
+        ? "redirect:/garage"
+        : "redirect:/garage?full&removed=" + id;
+  }
+
+  @PostMapping("/machines/{id}/jobs")
+  String another(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam(name = NUMBER, defaultValue = "") String number) {
+    return garage
+        .another(visitor, id, Submissions.number(number))
+        .map(job -> "redirect:/jobs/" + job)
+        .orElse("redirect:/machines/" + id + "?full");
+  }
+
+  @PostMapping("/jobs/{id}/become/{state:OPEN|CLOSED|ARCHIVED}")
+  String become(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable Job.State state) {
+    return "redirect:/machines/" + garage.become(visitor, id, state);
+  }
+
+  @PostMapping("/jobs/{id}/{what:remove|restore}")
+  String removeJob(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String what) {
+    boolean back = what.equals("restore");
+    UUID machine = garage.removeJob(visitor, id, back);
+    return "redirect:/machines/" + machine + (back ? "" : "?removed=" + id);
+  }
+
+  /** A line of a machine's jobs. */
+  record JobLine(UUID id, String opened, String state, boolean open, boolean archived) {}
+
+  private void jobs(Visitor visitor, UUID machineId, Display display, Model model) {
+    model.addAttribute("machineId", machineId);
+    model.addAttribute(
+        "jobs",
+        garage.jobs(visitor, machineId).stream()
+            .map(
+                job ->
+                    new JobLine(
+                        job.id(),
+                        display.moment(job.openedAt()),
+                        switch (job.state()) {
+                          case OPEN -> "open";
+                          case CLOSED -> "closed " + job.closedAt().map(display::moment).orElse("");
+                          case ARCHIVED -> "archived";
+                        },
+                        job.state() == Job.State.OPEN,
+                        job.state() == Job.State.ARCHIVED))
+            .toList());
   }
 
   @GetMapping("/jobs/{id}")
@@ -128,6 +223,7 @@ class GarageController {
     model.addAttribute("action", action);
     model.addAttribute("version", version);
     model.addAttribute("room", room);
+    model.addAttribute("number", Submissions.number());
     return "garage/machine";
   }
 }

@@ -11,12 +11,23 @@ import org.jspecify.annotations.Nullable;
 /** One replacement of one machine's battery. */
 @Entity
 @Table(name = "job")
-class Job {
+public class Job {
   @Id private UUID id = new UUID(0, 0);
   private UUID garageId = new UUID(0, 0);
   private UUID machineId = new UUID(0, 0);
   private Instant openedAt = Instant.EPOCH;
   private @Nullable UUID batteryId;
+  private @Nullable Instant closedAt;
+  private @Nullable Instant archivedAt;
+  private @Nullable Instant removedAt;
+
+  /** How far it has come. */
+  public enum State {
+    OPEN,
+    CLOSED,
+    /** Closed, and out of the way. */
+    ARCHIVED
+  }
 
   protected Job() {}
 
@@ -50,5 +61,30 @@ class Job {
 
   void isAbout(UUID battery) {
     batteryId = battery;
+  }
+
+  State state() {
+    return archivedAt != null ? State.ARCHIVED : closedAt != null ? State.CLOSED : State.OPEN;
+  }
+
+  Optional<Instant> closedAt() {
+    return Optional.ofNullable(closedAt);
+  }
+
+  boolean isRemoved() {
+    return removedAt != null;
+  }
+
+  void become(State state, Instant now) {
+    closedAt = state == State.OPEN ? null : closedAt == null ? now : closedAt;
+    archivedAt = state == State.ARCHIVED ? now : null;
+  }
+
+  void remove(Instant now) {
+    removedAt = now;
+  }
+
+  void restore() {
+    removedAt = null;
   }
 }

@@ -36,6 +36,7 @@ class Machine {
 
   private @Nullable String oil;
   private Instant createdAt = Instant.EPOCH;
+  private @Nullable Instant removedAt;
 
   protected Machine() {}
 
@@ -94,6 +95,18 @@ class Machine {
 
   Instant createdAt() {
     return createdAt;
+  }
+
+  boolean isRemoved() {
+    return removedAt != null;
+  }
+
+  void remove(Instant now) {
+    removedAt = now;
+  }
+
+  void restore() {
+    removedAt = null;
   }
 
   EngineClass type() {

@@ -1,8 +1,12 @@
 package org.fermix.web.garage;
 
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface MachineRepository extends Repository<Machine, UUID> {
@@ -12,7 +16,15 @@ interface MachineRepository extends Repository<Machine, UUID> {
 
   Optional<Machine> findByIdAndGarageId(UUID id, UUID garageId);
 
-  List<Machine> findByGarageIdOrderByCreatedAt(UUID garageId);
+  List<Machine> findByGarageIdAndRemovedAtIsNullOrderByCreatedAt(UUID garageId);
 
-  long countByGarageId(UUID garageId);
+  long countByGarageIdAndRemovedAtIsNull(UUID garageId);
+
+  long deleteByGarageIdAndRemovedAtBefore(UUID garageId, Instant when);
+
+  /** One, held until the transaction ends: others that want it wait. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query(
+      "select machine from Machine machine where machine.id = :id and machine.garageId = :garageId")
+  Optional<Machine> lock(UUID id, UUID garageId);
 }

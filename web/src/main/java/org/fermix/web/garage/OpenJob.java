@@ -18,6 +18,7 @@ public final class OpenJob {
   private final Engine asDescribed;
   private final EngineKnowledge knowledge;
   private final String usualCurrency;
+  private final Job.State state;
   private final Map<Class<?>, Object> remembered = new ConcurrentHashMap<>();
 
   OpenJob(
@@ -27,7 +28,8 @@ public final class OpenJob {
       String machineName,
       Engine asDescribed,
       EngineKnowledge knowledge,
-      String usualCurrency) {
+      String usualCurrency,
+      Job.State state) {
     this.garageId = garageId;
     this.jobId = jobId;
     this.machineId = machineId;
@@ -35,6 +37,7 @@ public final class OpenJob {
     this.asDescribed = asDescribed;
     this.knowledge = knowledge;
     this.usualCurrency = usualCurrency;
+    this.state = state;
   }
 
   /** The currency of the garage, for a job that names none; ISO 4217. */
@@ -45,6 +48,11 @@ public final class OpenJob {
   /** Whose it is. */
   public UUID garageId() {
     return garageId;
+  }
+
+  /** True while it may be changed. */
+  public boolean isOpen() {
+    return state == Job.State.OPEN;
   }
 
   /** The job. */

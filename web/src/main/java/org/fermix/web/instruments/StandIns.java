@@ -146,13 +146,14 @@ class StandIns {
     String name =
         String.format(Locale.ROOT, "stand-in, %.0f °C", session.temperatureC()).replace('-', '−');
     try {
-      recordings.keep(
-          job,
-          name.replace("stand−in", "stand-in"),
-          session.loggerName(),
-          true,
-          session.recording().orElseThrow());
-      return "";
+      return recordings.keep(
+              job,
+              name.replace("stand−in", "stand-in"),
+              session.loggerName(),
+              true,
+              session.recording().orElseThrow())
+          ? ""
+          : "At most " + Recordings.MOST + " recordings are kept; remove one first.";
     } catch (IllegalArgumentException noStart) {
       return "It was recorded, but no start is in it: the battery gave too little.";
     }

@@ -18,6 +18,7 @@ import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
+import org.fermix.web.garage.Submissions;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -37,6 +38,7 @@ public class LineUp {
   private final Labels labels;
   private final Garage garage;
   private final Needs needs;
+  private final Submissions submissions;
   private final Clock clock;
 
   LineUp(
@@ -45,12 +47,14 @@ public class LineUp {
       Labels labels,
       Garage garage,
       Needs needs,
+      Submissions submissions,
       Clock clock) {
     this.stored = stored;
     this.batteries = batteries;
     this.labels = labels;
     this.garage = garage;
     this.needs = needs;
+    this.submissions = submissions;
     this.clock = clock;
   }
 
@@ -70,7 +74,7 @@ public class LineUp {
     if (!form.isSound()) {
       throw new IllegalArgumentException("not a sound label: " + form.wrong());
     }
-    if (!add(job, today, form, true)) {
+    if (!add(job, Submissions.number(), today, form, true)) {
       throw new IllegalStateException("the line-up has no free letter");
     }
   }
@@ -134,20 +138,26 @@ public class LineUp {
   }
 
   /**
-   * Adds a battery; one at a time in each job, so that no letter is given twice.
+   * Adds a battery; one at a time for each machine, so that no letter is given twice. The same form
+   * adds it once.
    *
+   * @param number the form was drawn with
    * @return false when there is no letter for it
    */
   @Transactional
-  boolean add(OpenJob job, boolean today, Form form, boolean demo) {
+  boolean add(OpenJob job, UUID number, boolean today, Form form, boolean demo) {
     garage.hold(job);
     job.forget();
+    if (submissions.made(job.garageId(), number).isPresent()) {
+      return true;
+    }
     Optional<String> letter = freeLetter(job, today);
     if (letter.isEmpty()) {
       return false;
     }
     StoredLabel label = new StoredLabel(job.garageId(), demo);
     write(job, form, label);
+    submissions.remember(job.garageId(), number, label.id());
     if (today) {
       HeldBattery battery = batteries.held(job);
       battery.describe(label);

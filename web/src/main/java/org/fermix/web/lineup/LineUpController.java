@@ -9,6 +9,7 @@ import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.garage.Rails;
 import org.fermix.web.garage.Stop;
+import org.fermix.web.garage.Submissions;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -93,7 +94,8 @@ class LineUpController {
     boolean today = which.equals("today");
     Form form =
         BatteryForm.typed(BatteryForm.blank(today, display.in(needs.currency(job))), parameters);
-    if (form.isSound() && lineUp.add(job, today, form, false)) {
+    UUID number = Submissions.number(parameters.getOrDefault("number", ""));
+    if (form.isSound() && lineUp.add(job, number, today, form, false)) {
       return "redirect:" + job.path(Stop.LINE_UP);
     }
     if (form.isSound()) {
@@ -197,6 +199,7 @@ class LineUpController {
     model.addAttribute("adding", version == 0 && !action.contains("-"));
     model.addAttribute("action", job.path(Stop.LINE_UP) + action);
     model.addAttribute("version", version);
+    model.addAttribute("number", Submissions.number());
     return "lineup/battery";
   }
 }

@@ -19,6 +19,7 @@ import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.garage.NextJob;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -29,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a job needs: the owner's facts, and the core's need made of them. */
 @Service
-public class Needs {
+public class Needs implements NextJob {
   private final NeedRepository facts;
 
   Needs(NeedRepository facts) {
@@ -90,6 +91,20 @@ public class Needs {
       throw new IllegalArgumentException("not a sound need: " + form.wrong());
     }
     save(job, facts(job).version(), form);
+  }
+
+  /** What the owner said goes on: the machine and its life are the same. */
+  @Override
+  @Transactional
+  public void carry(OpenJob before, OpenJob next) {
+    facts
+        .findByJobIdAndGarageId(before.jobId(), before.garageId())
+        .ifPresent(
+            said -> {
+              NeedFacts again = facts(next);
+              NeedForm.write(NeedForm.of(before, said, Display.USUAL), again);
+              facts.save(again);
+            });
   }
 
   @Transactional(readOnly = true)

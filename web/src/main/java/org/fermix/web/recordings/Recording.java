@@ -24,6 +24,7 @@ class Recording {
   private @Nullable UUID batteryId;
   private String name = "";
   private Instant takenAt = Instant.EPOCH;
+  private @Nullable Instant removedAt;
   private int samples;
 
   @JdbcTypeCode(SqlTypes.JSON)
@@ -77,6 +78,18 @@ class Recording {
 
   Instant takenAt() {
     return takenAt;
+  }
+
+  boolean isRemoved() {
+    return removedAt != null;
+  }
+
+  void remove(Instant now) {
+    removedAt = now;
+  }
+
+  void restore() {
+    removedAt = null;
   }
 
   int samples() {

@@ -16,6 +16,7 @@ import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.Sentence;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -31,6 +32,8 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 @RequestMapping("/jobs/{id}/check/recordings")
 class RecordingController {
+  private static final String FULL =
+      "At most " + Recordings.MOST + " recordings are kept; remove one first.";
   private static final String OTHER = "other";
 
   private static final List<Field> FIELDS =
@@ -65,9 +68,16 @@ class RecordingController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @RequestParam(defaultValue = "") String first,
+      @RequestParam(required = false) @Nullable UUID removed,
+      @RequestParam(required = false) @Nullable String full,
       Display display,
       Model model) {
     OpenJob job = garage.open(visitor, id);
+    if (removed != null && recordings.recording(job, removed).isRemoved()) {
+      model.addAttribute("removed", removed);
+      model.addAttribute("removedName", recordings.recording(job, removed).name());
+      model.addAttribute("full", full == null ? "" : FULL);
+    }
     return page(
         job,
         Form.stored(FIELDS, display, Map.of("battery", "today")),
@@ -91,7 +101,7 @@ class RecordingController {
     Form form = Form.typed(Form.blank(FIELDS, display), parameters);
     String fault = "";
     if (!recordings.hasRoom(job)) {
-      fault = "At most " + Recordings.MOST + " recordings are kept; remove one first.";
+      fault = FULL;
     } else if (file.isEmpty()) {
       fault = "Choose a CSV file with columns for time and volts, up to 40 MB.";
     } else if (form.isSound()) {
@@ -109,8 +119,9 @@ class RecordingController {
   private String keep(OpenJob job, String name, boolean other, MultipartFile file)
       throws IOException {
     try {
-      recordings.keep(job, name, "recording", !other, CrankCsv.read(file.getInputStream()));
-      return "";
+      return recordings.keep(job, name, "recording", !other, CrankCsv.read(file.getInputStream()))
+          ? ""
+          : FULL;
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();
     } catch (IllegalArgumentException noStart) {
@@ -132,7 +143,17 @@ class RecordingController {
       @PathVariable UUID recordingId) {
     OpenJob job = garage.open(visitor, id);
     recordings.remove(job, recordingId);
-    return "redirect:" + job.path(Stop.CHECK) + "/recordings";
+    return "redirect:" + job.path(Stop.CHECK) + "/recordings?removed=" + recordingId;
+  }
+
+  @PostMapping("/{recordingId}/restore")
+  String restore(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID recordingId) {
+    OpenJob job = garage.open(visitor, id);
+    String back = "redirect:" + job.path(Stop.CHECK) + "/recordings";
+    return recordings.restore(job, recordingId) ? back : back + "?full&removed=" + recordingId;
   }
 
   /** Seconds to draw, of those offered; anything else is the whole. */

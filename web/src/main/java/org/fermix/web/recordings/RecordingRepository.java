@@ -9,9 +9,15 @@ import org.springframework.data.repository.Repository;
 interface RecordingRepository extends Repository<Recording, UUID> {
   Recording save(Recording recording);
 
-  List<Recording> findByMachineIdAndGarageIdOrderByTakenAt(UUID machineId, UUID garageId);
+  void flush();
+
+  void delete(Recording recording);
+
+  List<Recording> findByMachineIdAndGarageIdAndRemovedAtIsNullOrderByTakenAt(
+      UUID machineId, UUID garageId);
+
+  List<Recording> findByMachineIdAndGarageIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(
+      UUID machineId, UUID garageId);
 
   Optional<Recording> findByIdAndMachineIdAndGarageId(UUID id, UUID machineId, UUID garageId);
-
-  long deleteByIdAndMachineIdAndGarageId(UUID id, UUID machineId, UUID garageId);
 }

@@ -12,6 +12,7 @@ import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.check.Checks;
+import org.fermix.web.garage.Garage;
 import org.fermix.web.garage.OpenJob;
 import org.fermix.web.shared.NotHere;
 import org.springframework.stereotype.Service;
@@ -30,18 +31,26 @@ public class Recordings {
   private final RecordingRepository recordings;
   private final Checks checks;
   private final Batteries batteries;
+  private final Garage garage;
   private final Clock clock;
 
-  Recordings(RecordingRepository recordings, Checks checks, Batteries batteries, Clock clock) {
+  Recordings(
+      RecordingRepository recordings,
+      Checks checks,
+      Batteries batteries,
+      Garage garage,
+      Clock clock) {
     this.recordings = recordings;
     this.checks = checks;
     this.batteries = batteries;
+    this.garage = garage;
     this.clock = clock;
   }
 
   @Transactional(readOnly = true)
   List<Recording> of(OpenJob job) {
-    return recordings.findByMachineIdAndGarageIdOrderByTakenAt(job.machineId(), job.garageId());
+    return recordings.findByMachineIdAndGarageIdAndRemovedAtIsNullOrderByTakenAt(
+        job.machineId(), job.garageId());
   }
 
   /** True when another recording can be kept. */
@@ -56,12 +65,17 @@ public class Recordings {
    * @param instrument that recorded it
    * @param counts true when it is of the battery being checked: its cranking voltage then goes into
    *     the log
+   * @return false when as many are kept as can be
    * @throws IllegalArgumentException when there is no start in it
    */
   @Transactional
-  public void keep(
+  public boolean keep(
       OpenJob job, String name, String instrument, boolean counts, CrankRecording recording) {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
+    garage.hold(job);
+    if (!hasRoom(job)) {
+      return false;
+    }
     recordings.save(
         new Recording(
             job.garageId(),
@@ -73,7 +87,7 @@ public class Recordings {
             found(features, job.engine()),
             points(recording, features)));
     if (!counts) {
-      return;
+      return true;
     }
     double crankingVolts = Math.max(0, Math.min(40, features.crankingVolts()));
     checks.take(
@@ -81,13 +95,37 @@ public class Recordings {
         ReadingKind.CRANKING_VOLTS,
         instrument,
         Map.of("volts", Double.toString(crankingVolts)));
+    return true;
   }
 
+  /** Removes one; it can be taken back until eight more have been removed. */
   @Transactional
   void remove(OpenJob job, UUID id) {
-    if (recordings.deleteByIdAndMachineIdAndGarageId(id, job.machineId(), job.garageId()) == 0) {
-      throw new NotHere("recording");
+    garage.hold(job);
+    recording(job, id).remove(clock.instant());
+    recordings.flush();
+    recordings
+        .findByMachineIdAndGarageIdAndRemovedAtIsNotNullOrderByRemovedAtDesc(
+            job.machineId(), job.garageId())
+        .stream()
+        .skip(MOST)
+        .forEach(recordings::delete);
+  }
+
+  /**
+   * Takes one back.
+   *
+   * @return false when as many are kept as can be
+   */
+  @Transactional
+  boolean restore(OpenJob job, UUID id) {
+    garage.hold(job);
+    Recording recording = recording(job, id);
+    if (recording.isRemoved() && !hasRoom(job)) {
+      return false;
     }
+    recording.restore();
+    return true;
   }
 
   @Transactional(readOnly = true)
