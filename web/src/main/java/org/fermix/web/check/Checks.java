@@ -1,9 +1,11 @@
 package org.fermix.web.check;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -176,10 +178,20 @@ public class Checks {
     return share(state(job, Display.USUAL).counting());
   }
 
-  /** Takes down a reading by its fields, metric; for the demo garage. */
+  /** Takes down a reading by its fields, metric. */
+  @Transactional
+  public void take(OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
+    log.take(job, Submissions.number(), kind, instrument, facts);
+  }
+
+  /** As above, taken at another time than now. */
   @Transactional
   public void take(
-      OpenJob job, ReadingKind kind, String instrument, java.util.Map<String, String> facts) {
-    log.take(job, Submissions.number(), kind, instrument, facts);
+      OpenJob job,
+      ReadingKind kind,
+      String instrument,
+      Map<String, String> facts,
+      Instant takenAt) {
+    log.take(job, Submissions.number(), kind, instrument, facts, takenAt);
   }
 }

@@ -1,6 +1,7 @@
 package org.fermix.web.check;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -82,6 +83,18 @@ class ReadingLog {
   @Transactional
   boolean take(
       OpenJob job, UUID number, ReadingKind kind, String instrument, Map<String, String> facts) {
+    return take(job, number, kind, instrument, facts, clock.instant());
+  }
+
+  /** As above, taken at another time than now. */
+  @Transactional
+  boolean take(
+      OpenJob job,
+      UUID number,
+      ReadingKind kind,
+      String instrument,
+      Map<String, String> facts,
+      Instant takenAt) {
     UUID battery = batteries.held(job).id();
     job.forget();
     if (submissions.made(job.garageId(), number).isPresent()) {
@@ -93,7 +106,7 @@ class ReadingLog {
     @Nullable UUID before = withdrawKind(job, kind);
     Reading taken =
         readings.save(
-            new Reading(job.garageId(), battery, kind, clock.instant(), instrument, facts, before));
+            new Reading(job.garageId(), battery, kind, takenAt, instrument, facts, before));
     rests.save(new JobReading(job.jobId(), taken));
     submissions.remember(job.garageId(), number, taken.id());
     job.forget();

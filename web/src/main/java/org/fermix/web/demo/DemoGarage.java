@@ -1,5 +1,9 @@
 package org.fermix.web.demo;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -36,6 +40,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 class DemoGarage implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 
+  private static final Duration MORNING = Duration.ofMinutes(9 * 60 + 40);
+
   private final Accounts accounts;
   private final Garage garage;
   private final Needs needs;
@@ -43,6 +49,7 @@ class DemoGarage implements ApplicationRunner {
   private final Checks checks;
   private final Recordings recordings;
   private final TransactionTemplate transaction;
+  private final Clock clock;
 
   DemoGarage(
       Accounts accounts,
@@ -51,7 +58,8 @@ class DemoGarage implements ApplicationRunner {
       LineUp lineUp,
       Checks checks,
       Recordings recordings,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      Clock clock) {
     this.accounts = accounts;
     this.garage = garage;
     this.needs = needs;
@@ -59,6 +67,7 @@ class DemoGarage implements ApplicationRunner {
     this.checks = checks;
     this.recordings = recordings;
     this.transaction = transaction;
+    this.clock = clock;
   }
 
   @Override
@@ -81,6 +90,11 @@ class DemoGarage implements ApplicationRunner {
     pelican(demo);
     add(demo, "Lark", "aircraft", 3.8, 4, "15W-50");
     add(demo, "Badger", "utility", 0.8, 2, "5W-30");
+  }
+
+  /** So many days ago, in the morning. */
+  private Instant ago(int days) {
+    return clock.instant().truncatedTo(ChronoUnit.DAYS).minus(Duration.ofDays(days)).plus(MORNING);
   }
 
   private OpenJob add(
@@ -116,19 +130,21 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("years", "8"),
             Map.entry("currency", "EUR")));
     battery(job, true, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "5");
-    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"));
+    recordedStart(job, "another battery, 4 °C", false, 1.05, 0.95, ago(130));
+    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(24));
     checks.take(
         job,
         ReadingKind.REST_VOLTS,
         "Demo Meter 1",
-        Map.of("volts", "12.58", "rested", "14", "surface", "no", "temperature", "4"));
+        Map.of("volts", "12.58", "rested", "14", "surface", "no", "temperature", "4"),
+        ago(9));
     checks.take(
         job,
         ReadingKind.TESTER,
         "stand-in tester",
-        Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"));
-    recordedStart(job, "another battery, 4 °C", false, 1.05, 0.95);
-    recordedStart(job, "old battery, 4 °C", true, 0.6, 0.85);
+        Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"),
+        ago(5));
+    recordedStart(job, "old battery, 4 °C", true, 0.6, 0.85, ago(2));
     battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
     battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");
@@ -138,7 +154,7 @@ class DemoGarage implements ApplicationRunner {
 
   /** A start of this machine on a stand-in battery, so many shares of its rating left and full. */
   private void recordedStart(
-      OpenJob job, String name, boolean counts, double share, double charge) {
+      OpenJob job, String name, boolean counts, double share, double charge, Instant takenAt) {
     RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(4);
     BatteryCircuit whenNew =
         lineUp.candidates(job).stream()
@@ -150,7 +166,7 @@ class DemoGarage implements ApplicationRunner {
             whenNew, new StandInBattery.Condition(share, charge, 4, false, 0.01), random);
     StandInLogger logger =
         new StandInLogger(battery, job.engine().departing(new Departure(1.15, 1, 0.97, 1, 1)));
-    recordings.keep(job, name, logger.name(), counts, logger.record());
+    recordings.keep(job, name, logger.name(), counts, logger.record(), takenAt);
   }
 
   private void wasp(Visitor demo) {
@@ -168,12 +184,13 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("volts", "14.9"),
             Map.entry("currency", "EUR")));
     lineUp.add(job, true, small("Skerry Demo Batteries 12", "agm", 190, 12, 4.4, 145, "age", "4"));
-    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "rapid_click"));
+    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "rapid_click"), ago(40));
     checks.take(
         job,
         ReadingKind.CHARGING_VOLTS,
         "Demo Meter 1",
-        Map.of("idle", "14.1", "fast", "15.4", "loaded", "14.6", "temperature", "18"));
+        Map.of("idle", "14.1", "fast", "15.4", "loaded", "14.6", "temperature", "18"),
+        ago(33));
     lineUp.add(
         job, false, small("Skerry Demo Batteries 12", "agm", 200, 12, 4.4, 145, "price", "62"));
     lineUp.add(

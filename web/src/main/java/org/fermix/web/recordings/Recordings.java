@@ -1,6 +1,7 @@
 package org.fermix.web.recordings;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -71,6 +72,18 @@ public class Recordings {
   @Transactional
   public boolean keep(
       OpenJob job, String name, String instrument, boolean counts, CrankRecording recording) {
+    return keep(job, name, instrument, counts, recording, clock.instant());
+  }
+
+  /** As above, recorded at another time than now. */
+  @Transactional
+  public boolean keep(
+      OpenJob job,
+      String name,
+      String instrument,
+      boolean counts,
+      CrankRecording recording,
+      Instant takenAt) {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
     garage.hold(job);
     if (!hasRoom(job)) {
@@ -82,7 +95,7 @@ public class Recordings {
             job.machineId(),
             counts ? batteries.held(job).id() : null,
             name,
-            clock.instant(),
+            takenAt,
             recording.size(),
             found(features, job.engine()),
             points(recording, features)));
@@ -94,7 +107,8 @@ public class Recordings {
         job,
         ReadingKind.CRANKING_VOLTS,
         instrument,
-        Map.of("volts", Double.toString(crankingVolts)));
+        Map.of("volts", Double.toString(crankingVolts)),
+        takenAt);
     return true;
   }
 
