@@ -22,6 +22,8 @@ class ArchitectureTest {
           "problem",
           "formats",
           "account",
+          "machine",
+          "job",
           "garage",
           "battery",
           "need",

@@ -4,8 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Optional;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -13,12 +13,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Batteries {
   private final BatteryRepository batteries;
-  private final Garage garage;
+  private final Jobs jobs;
   private final Clock clock;
 
-  Batteries(BatteryRepository batteries, Garage garage, Clock clock) {
+  Batteries(BatteryRepository batteries, Jobs jobs, Clock clock) {
     this.batteries = batteries;
-    this.garage = garage;
+    this.jobs = jobs;
     this.clock = clock;
   }
 
@@ -32,8 +32,7 @@ public class Batteries {
   }
 
   private Optional<HeldBattery> find(OpenJob job) {
-    return garage
-        .batteryId(job)
+    return jobs.batteryId(job)
         .flatMap(id -> batteries.findByIdAndGarageId(id, job.garageId()))
         .or(
             () ->
@@ -44,12 +43,12 @@ public class Batteries {
   /** The same to be changed, or read, recorded: made where there was none. */
   @Transactional
   public HeldBattery held(OpenJob job) {
-    garage.hold(job);
+    jobs.hold(job);
     return find(job)
         .orElseGet(
             () -> {
               HeldBattery made = batteries.save(new HeldBattery(job.garageId(), job.machineId()));
-              garage.isAbout(job, made.id());
+              jobs.isAbout(job, made.id());
               job.forget();
               return made;
             });

@@ -15,10 +15,10 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.quantity.Figure;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.Htmx;
@@ -38,12 +38,12 @@ import org.springframework.web.util.UriComponentsBuilder;
 @Controller
 @RequestMapping("/jobs/{id}/bench")
 class BenchController {
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Benches benches;
 
-  BenchController(Garage garage, Rails rails, Benches benches) {
-    this.garage = garage;
+  BenchController(Jobs jobs, Rails rails, Benches benches) {
+    this.jobs = jobs;
     this.rails = rails;
     this.benches = benches;
   }
@@ -57,7 +57,7 @@ class BenchController {
       Htmx htmx,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Display money = display.in(benches.currency(job));
     Bench bench = benches.of(job);
     Conditions own = Conditions.of(bench.need());
@@ -133,7 +133,7 @@ class BenchController {
       Htmx htmx,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Outcome outcome =
         Arrays.stream(Outcome.values())
             .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(name))

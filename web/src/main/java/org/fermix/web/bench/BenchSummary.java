@@ -3,9 +3,9 @@ package org.fermix.web.bench;
 import java.util.List;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Verdict;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Stop;
-import org.fermix.web.garage.StopSummary;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Stop;
+import org.fermix.web.job.StopSummary;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Component;
 

@@ -8,7 +8,7 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
 import org.fermix.web.check.Checks;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
 import org.springframework.stereotype.Service;

@@ -8,10 +8,10 @@ import java.util.UUID;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.diagnosis.Boost;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,12 +24,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Under way now: a boost plan on one screen, for a phone. */
 @Controller
 class BoostController {
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Checks checks;
 
-  BoostController(Garage garage, Rails rails, Checks checks) {
-    this.garage = garage;
+  BoostController(Jobs jobs, Rails rails, Checks checks) {
+    this.jobs = jobs;
     this.rails = rails;
     this.checks = checks;
   }
@@ -51,7 +51,7 @@ class BoostController {
       @RequestParam(required = false) @Nullable String water,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Suspect suspect = checks.state(job, display).suspect();
     Chemistry flat =
         Optional.ofNullable(chemistry).flatMap(Chemistry::find).orElse(suspect.chemistry());

@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
-import org.fermix.web.garage.Submissions;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -34,13 +34,13 @@ class CheckController {
   private static final String INSTRUMENT = "instrument";
   private static final String WATER = "water";
 
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Checks checks;
   private final ReadingLog log;
 
-  CheckController(Garage garage, Rails rails, Checks checks, ReadingLog log) {
-    this.garage = garage;
+  CheckController(Jobs jobs, Rails rails, Checks checks, ReadingLog log) {
+    this.jobs = jobs;
     this.rails = rails;
     this.checks = checks;
     this.log = log;
@@ -52,7 +52,7 @@ class CheckController {
       @PathVariable UUID id,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     return page(job, display, model);
   }
 
@@ -69,7 +69,7 @@ class CheckController {
       @PathVariable UUID id,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
     model.addAttribute("working", CheckWorking.of(checks.state(job, display)));
     return "check/working";
@@ -82,7 +82,7 @@ class CheckController {
       @PathVariable String slug,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     ReadingKind kind = kind(slug);
     Suspect suspect = checks.state(job, display).suspect();
     Map<String, Object> stored = new HashMap<>();
@@ -112,7 +112,7 @@ class CheckController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     ReadingKind kind = kind(slug);
     Suspect suspect = checks.state(job, display).suspect();
     List<Field> fields = fields(kind, suspect);
@@ -153,7 +153,7 @@ class CheckController {
       @RequestParam Map<String, String> parameters,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     ReadingKind kind = kind(slug);
     List<Field> fields = fields(kind, checks.state(job, display).suspect());
     Form form = Form.typed(Form.blank(fields, display), parameters);
@@ -176,7 +176,7 @@ class CheckController {
   @PostMapping("/cannot/{slug}")
   String cannot(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String slug) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     boolean taken =
         log.take(job, Submissions.number(), kind(slug), "", Map.of(Reading.CANNOT, "yes"));
     return taken ? back(job) : "redirect:" + job.path(Stop.CHECK) + "/" + slug;
@@ -187,7 +187,7 @@ class CheckController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable UUID readingId) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     log.withdraw(job, readingId);
     return back(job);
   }
@@ -197,7 +197,7 @@ class CheckController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable UUID readingId) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     log.restore(job, readingId);
     return back(job);
   }
@@ -205,7 +205,7 @@ class CheckController {
   /** Clears away for good what was withdrawn. */
   @PostMapping("/clear-withdrawn")
   String clear(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     log.clearWithdrawn(job);
     return back(job);
   }

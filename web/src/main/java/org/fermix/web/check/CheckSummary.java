@@ -1,8 +1,8 @@
 package org.fermix.web.check;
 
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Stop;
-import org.fermix.web.garage.StopSummary;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Stop;
+import org.fermix.web.job.StopSummary;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Component;
 

@@ -10,10 +10,10 @@ import org.fermix.web.account.Visitor;
 import org.fermix.web.bench.Assumptions;
 import org.fermix.web.bench.Benches;
 import org.fermix.web.bench.Recommendation;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -24,12 +24,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** The Decide stop: the recommendation, in the owner's own conditions. */
 @Controller
 class DecideController {
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Benches benches;
 
-  DecideController(Garage garage, Rails rails, Benches benches) {
-    this.garage = garage;
+  DecideController(Jobs jobs, Rails rails, Benches benches) {
+    this.jobs = jobs;
     this.rails = rails;
     this.benches = benches;
   }
@@ -40,7 +40,7 @@ class DecideController {
       @PathVariable UUID id,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Display money = display.in(benches.currency(job));
     Bench bench = benches.of(job);
     Decision decision = benches.ownDecision(job);

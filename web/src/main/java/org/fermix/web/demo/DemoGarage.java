@@ -16,12 +16,14 @@ import org.fermix.core.machine.EngineClass;
 import org.fermix.standins.StandInBattery;
 import org.fermix.standins.StandInLogger;
 import org.fermix.web.account.Accounts;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.check.Checks;
 import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Submissions;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
+import org.fermix.web.machine.Description;
 import org.fermix.web.need.Needs;
 import org.fermix.web.recordings.Recordings;
 import org.slf4j.Logger;
@@ -44,6 +46,7 @@ class DemoGarage implements ApplicationRunner {
 
   private final Accounts accounts;
   private final Garage garage;
+  private final Jobs jobs;
   private final Needs needs;
   private final LineUp lineUp;
   private final Checks checks;
@@ -54,6 +57,7 @@ class DemoGarage implements ApplicationRunner {
   DemoGarage(
       Accounts accounts,
       Garage garage,
+      Jobs jobs,
       Needs needs,
       LineUp lineUp,
       Checks checks,
@@ -62,6 +66,7 @@ class DemoGarage implements ApplicationRunner {
       Clock clock) {
     this.accounts = accounts;
     this.garage = garage;
+    this.jobs = jobs;
     this.needs = needs;
     this.lineUp = lineUp;
     this.checks = checks;
@@ -104,10 +109,10 @@ class DemoGarage implements ApplicationRunner {
             .add(
                 demo.garageId(),
                 Submissions.number(),
-                new Garage.Description(
+                new Description(
                     name, EngineClass.find(type).orElseThrow(), litres, cylinders, oil, null))
             .orElseThrow();
-    return garage.open(demo, job);
+    return jobs.open(demo, job);
   }
 
   private void juniper(Visitor demo) {

@@ -5,7 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.job.Job;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
+import org.fermix.web.machine.Machine;
+import org.fermix.web.machine.Machines;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
@@ -27,10 +35,14 @@ class GarageController {
   private static final String NUMBER = "number";
 
   private final Garage garage;
+  private final Machines machines;
+  private final Jobs jobs;
   private final Rails rails;
 
-  GarageController(Garage garage, Rails rails) {
+  GarageController(Garage garage, Machines machines, Jobs jobs, Rails rails) {
     this.garage = garage;
+    this.machines = machines;
+    this.jobs = jobs;
     this.rails = rails;
   }
 
@@ -42,14 +54,12 @@ class GarageController {
       Display display,
       Model model) {
     List<Rails.Rail> rows =
-        garage.currentJobs(visitor).stream()
-            .map(job -> rails.of(job, Stop.CHECK, display))
-            .toList();
+        jobs.current(visitor).stream().map(job -> rails.of(job, Stop.CHECK, display)).toList();
     model.addAttribute("rows", rows);
     model.addAttribute("demo", visitor.demo());
-    if (removed != null && garage.machine(visitor, removed).isRemoved()) {
+    if (removed != null && machines.machine(visitor, removed).isRemoved()) {
       model.addAttribute("removed", removed);
-      model.addAttribute("removedName", garage.machine(visitor, removed).name());
+      model.addAttribute("removedName", machines.machine(visitor, removed).name());
       model.addAttribute("full", full != null);
     }
     model.addAttribute("zone", display.zone().getId().replace('_', ' '));
@@ -58,7 +68,7 @@ class GarageController {
 
   @GetMapping("/machines/new")
   String add(@AuthenticationPrincipal Visitor visitor, Display display, Model model) {
-    return form(model, MachineForm.blank(display), "/machines/new", 0, garage.hasRoom(visitor));
+    return form(model, MachineForm.blank(display), "/machines/new", 0, machines.hasRoom(visitor));
   }
 
   @PostMapping("/machines/new")
@@ -91,14 +101,14 @@ class GarageController {
       @RequestParam(required = false) @Nullable String full,
       @RequestParam(required = false) @Nullable UUID removed,
       Model model) {
-    Machine machine = garage.machine(visitor, id);
+    Machine machine = machines.machine(visitor, id);
     if (machine.isRemoved()) {
       throw new NotHere("machine");
     }
     model.addAttribute("closed", closed != null);
     model.addAttribute("fullOfJobs", full != null);
     model.addAttribute("removedJob", removed);
-    jobs(visitor, id, display, model);
+    addJobs(visitor, id, display, model);
     return form(
         model, MachineForm.of(machine, display), "/machines/" + id, machine.version(), true);
   }
@@ -112,23 +122,23 @@ class GarageController {
       @RequestParam Map<String, String> parameters,
       Model model,
       HttpServletResponse response) {
-    Machine stored = garage.machine(visitor, id);
+    Machine stored = machines.machine(visitor, id);
     Form before = MachineForm.of(stored, display);
     Form form = Form.typed(before, parameters);
     if (form.isSound()) {
       try {
-        garage.change(visitor, id, version, MachineForm.read(form));
+        machines.change(visitor, id, version, MachineForm.read(form));
         return "redirect:/garage";
       } catch (StaleEdit | OptimisticLockingFailureException e) {
-        Machine now = garage.machine(visitor, id);
+        Machine now = machines.machine(visitor, id);
         response.setStatus(HttpStatus.CONFLICT.value());
         model.addAttribute("differences", form.differencesFrom(MachineForm.of(now, display)));
-        jobs(visitor, id, display, model);
+        addJobs(visitor, id, display, model);
         return form(model, form, "/machines/" + id, now.version(), true);
       }
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    jobs(visitor, id, display, model);
+    addJobs(visitor, id, display, model);
     return form(model, form, "/machines/" + id, version, true);
   }
 
@@ -136,10 +146,10 @@ class GarageController {
   String remove(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String what) {
     if (what.equals("remove")) {
-      garage.removeMachine(visitor, id, false);
+      machines.remove(visitor, id);
       return "redirect:/garage?removed=" + id;
     }
-    return garage.removeMachine(visitor, id, true)
+    return machines.restore(visitor, id)
         ? "redirect:/garage"
         : "redirect:/garage?full&removed=" + id;
   }
@@ -149,8 +159,7 @@ class GarageController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @RequestParam(name = NUMBER, defaultValue = "") String number) {
-    return garage
-        .another(visitor, id, Submissions.number(number))
+    return jobs.another(visitor, id, Submissions.number(number))
         .map(job -> "redirect:/jobs/" + job)
         .orElse("redirect:/machines/" + id + "?full");
   }
@@ -160,25 +169,25 @@ class GarageController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable Job.State state) {
-    return "redirect:/machines/" + garage.become(visitor, id, state);
+    return "redirect:/machines/" + jobs.become(visitor, id, state);
   }
 
   @PostMapping("/jobs/{id}/{what:remove|restore}")
   String removeJob(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String what) {
     boolean back = what.equals("restore");
-    UUID machine = garage.removeJob(visitor, id, back);
+    UUID machine = back ? jobs.restore(visitor, id) : jobs.remove(visitor, id);
     return "redirect:/machines/" + machine + (back ? "" : "?removed=" + id);
   }
 
   /** A line of a machine's jobs. */
   record JobLine(UUID id, String opened, String state, boolean open, boolean archived) {}
 
-  private void jobs(Visitor visitor, UUID machineId, Display display, Model model) {
+  private void addJobs(Visitor visitor, UUID machineId, Display display, Model model) {
     model.addAttribute("machineId", machineId);
     model.addAttribute(
         "jobs",
-        garage.jobs(visitor, machineId).stream()
+        jobs.of(visitor, machineId).stream()
             .map(
                 job ->
                     new JobLine(
@@ -196,7 +205,7 @@ class GarageController {
 
   @GetMapping("/jobs/{id}")
   String job(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     return "redirect:"
         + rails
             .of(job, Stop.CHECK, display)
@@ -213,7 +222,7 @@ class GarageController {
       Display display,
       Model model) {
     Stop stop = Stop.find(slug).orElseThrow(() -> new NotHere("stop"));
-    model.addAttribute("rail", rails.of(garage.open(visitor, id), stop, display));
+    model.addAttribute("rail", rails.of(jobs.open(visitor, id), stop, display));
     model.addAttribute("stop", stop);
     return "garage/planned";
   }

@@ -6,6 +6,8 @@ import java.util.Map;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.Oil;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.machine.Description;
+import org.fermix.web.machine.Machine;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -65,9 +67,9 @@ final class MachineForm {
     }
   }
 
-  static Garage.Description read(Form form) {
+  static Description read(Form form) {
     Double cylinders = form.numberOrNull("cylinders");
-    return new Garage.Description(
+    return new Description(
         form.text("name").orElseThrow(),
         EngineClass.find(form.text("type").orElseThrow()).orElseThrow(),
         form.numberOrNull("litres"),

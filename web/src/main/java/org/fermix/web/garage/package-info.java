@@ -1,5 +1,5 @@
 /**
- * An owner's machines and their jobs, and the rail of seven stops. Start at Garage. Uses account,
+ * The garage's pages: machines, and their jobs over the years. Uses job, machine, account and
  * shared.
  */
 @NullMarked

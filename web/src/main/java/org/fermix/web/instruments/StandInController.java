@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.UUID;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -47,12 +47,12 @@ class StandInController {
           Field.number("noise", "Noise of the instrument", Unit.VOLT, 0, 0.2)
               .withHelp("Standard deviation; 0.01 V where left empty."));
 
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final StandIns standIns;
 
-  StandInController(Garage garage, Rails rails, StandIns standIns) {
-    this.garage = garage;
+  StandInController(Jobs jobs, Rails rails, StandIns standIns) {
+    this.jobs = jobs;
     this.rails = rails;
     this.standIns = standIns;
   }
@@ -64,7 +64,7 @@ class StandInController {
       @RequestParam(defaultValue = "false") boolean reveal,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     return page(job, Form.blank(FIELDS, display), "", reveal, display, model);
   }
 
@@ -76,7 +76,7 @@ class StandInController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Form form = Form.typed(Form.blank(FIELDS, display), parameters);
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -101,7 +101,7 @@ class StandInController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Action action = Action.find(slug).orElseThrow(() -> new NotHere("action"));
     String fault = standIns.act(job, action);
     if (!fault.isEmpty()) {
@@ -113,7 +113,7 @@ class StandInController {
 
   @PostMapping("/take")
   String take(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     standIns.takeDown(job);
     return "redirect:" + job.path(Stop.CHECK);
   }

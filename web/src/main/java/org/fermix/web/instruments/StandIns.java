@@ -14,7 +14,7 @@ import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.machine.Engine;
 import org.fermix.web.check.Checks;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.recordings.Recordings;
 import org.springframework.stereotype.Service;

@@ -11,14 +11,14 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.fermix.core.label.Candidate;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.battery.HeldBattery;
 import org.fermix.web.battery.Labels;
 import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.StoredLabel;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Submissions;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -36,7 +36,7 @@ public class LineUp {
   private final CandidateRepository stored;
   private final Batteries batteries;
   private final Labels labels;
-  private final Garage garage;
+  private final Jobs jobs;
   private final Needs needs;
   private final Submissions submissions;
   private final Clock clock;
@@ -45,14 +45,14 @@ public class LineUp {
       CandidateRepository stored,
       Batteries batteries,
       Labels labels,
-      Garage garage,
+      Jobs jobs,
       Needs needs,
       Submissions submissions,
       Clock clock) {
     this.stored = stored;
     this.batteries = batteries;
     this.labels = labels;
-    this.garage = garage;
+    this.jobs = jobs;
     this.needs = needs;
     this.submissions = submissions;
     this.clock = clock;
@@ -146,7 +146,7 @@ public class LineUp {
    */
   @Transactional
   boolean add(OpenJob job, UUID number, boolean today, Form form, boolean demo) {
-    garage.hold(job);
+    jobs.hold(job);
     job.forget();
     if (submissions.made(job.garageId(), number).isPresent()) {
       return true;
@@ -182,7 +182,7 @@ public class LineUp {
 
   @Transactional
   void change(OpenJob job, UUID labelId, long version, Form form) {
-    garage.hold(job);
+    jobs.hold(job);
     job.forget();
     Entry entry = entry(job, labelId);
     // One that was removed elsewhere comes back when its owner saves it knowingly.
@@ -199,7 +199,7 @@ public class LineUp {
 
   @Transactional
   void remove(OpenJob job, UUID labelId) {
-    garage.hold(job);
+    jobs.hold(job);
     job.forget();
     Entry entry = entry(job, labelId);
     entry.label().touch(clock.instant());
@@ -218,7 +218,7 @@ public class LineUp {
    */
   @Transactional
   boolean restore(OpenJob job, UUID labelId) {
-    garage.hold(job);
+    jobs.hold(job);
     job.forget();
     return isBack(job, entry(job, labelId));
   }

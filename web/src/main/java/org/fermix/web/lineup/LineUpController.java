@@ -4,12 +4,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
-import org.fermix.web.garage.Submissions;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -30,13 +30,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/lineup")
 class LineUpController {
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
   private final LineUp lineUp;
 
-  LineUpController(Garage garage, Rails rails, Needs needs, LineUp lineUp) {
-    this.garage = garage;
+  LineUpController(Jobs jobs, Rails rails, Needs needs, LineUp lineUp) {
+    this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
     this.lineUp = lineUp;
@@ -50,7 +50,7 @@ class LineUpController {
       @RequestParam(required = false) @Nullable String full,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Display money = display.in(needs.currency(job));
     List<LabelCard> cards =
         lineUp.entries(job).stream().map(entry -> LabelCard.of(entry, money)).toList();
@@ -72,7 +72,7 @@ class LineUpController {
       @PathVariable String which,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     boolean today = which.equals("today");
     if (lineUp.freeLetter(job, today).isEmpty()) {
       return "redirect:" + job.path(Stop.LINE_UP);
@@ -90,7 +90,7 @@ class LineUpController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     boolean today = which.equals("today");
     Form form =
         BatteryForm.typed(BatteryForm.blank(today, display.in(needs.currency(job))), parameters);
@@ -116,7 +116,7 @@ class LineUpController {
       @PathVariable UUID batteryId,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Entry entry = lineUp.entry(job, batteryId);
     model.addAttribute("wasRemoved", entry.removed());
     return form(
@@ -139,7 +139,7 @@ class LineUpController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Entry entry = lineUp.entry(job, batteryId);
     Form form = BatteryForm.typed(formOf(job, entry, display), parameters);
     model.addAttribute("wasRemoved", entry.removed());
@@ -166,7 +166,7 @@ class LineUpController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable UUID batteryId) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     lineUp.remove(job, batteryId);
     return "redirect:" + job.path(Stop.LINE_UP) + "?removed=" + batteryId;
   }
@@ -176,7 +176,7 @@ class LineUpController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable UUID batteryId) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     String back = "redirect:" + job.path(Stop.LINE_UP);
     return lineUp.restore(job, batteryId) ? back : back + "?full&removed=" + batteryId;
   }

@@ -1,9 +1,9 @@
 package org.fermix.web.lineup;
 
 import org.fermix.core.label.Candidate;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Stop;
-import org.fermix.web.garage.StopSummary;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Stop;
+import org.fermix.web.job.StopSummary;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Component;
 

@@ -1,4 +1,4 @@
-/** The third stop: candidates, each a label. Uses garage, need. */
+/** The third stop: candidates, each a label. Uses battery, need, job. */
 @NullMarked
 package org.fermix.web.lineup;
 

@@ -4,10 +4,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.UUID;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.StaleEdit;
@@ -27,12 +27,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/need")
 class NeedController {
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
 
-  NeedController(Garage garage, Rails rails, Needs needs) {
-    this.garage = garage;
+  NeedController(Jobs jobs, Rails rails, Needs needs) {
+    this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
   }
@@ -44,7 +44,7 @@ class NeedController {
       @RequestParam(required = false) @Nullable String saved,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     NeedFacts facts = needs.facts(job);
     model.addAttribute("saved", saved != null);
     return page(
@@ -60,7 +60,7 @@ class NeedController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Form form = NeedForm.typed(NeedForm.of(job, needs.facts(job), display), parameters);
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

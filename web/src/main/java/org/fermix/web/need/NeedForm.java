@@ -10,7 +10,7 @@ import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.shared.Currencies;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;

@@ -4,9 +4,9 @@ import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.quantity.Unit;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Stop;
-import org.fermix.web.garage.StopSummary;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Stop;
+import org.fermix.web.job.StopSummary;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Component;
 

@@ -1,4 +1,4 @@
-/** The second stop: what the machine requires. Uses garage. */
+/** The second stop: what the machine requires. Uses job. */
 @NullMarked
 package org.fermix.web.need;
 

@@ -8,10 +8,11 @@ import java.util.UUID;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.account.Visitor;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
+import org.fermix.web.machine.Machines;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -30,13 +31,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/check")
 class EngineFitController {
-  private final Garage garage;
+  private final Jobs jobs;
+  private final Machines machines;
   private final Rails rails;
   private final Recordings recordings;
   private final EngineFits fits;
 
-  EngineFitController(Garage garage, Rails rails, Recordings recordings, EngineFits fits) {
-    this.garage = garage;
+  EngineFitController(
+      Jobs jobs, Machines machines, Rails rails, Recordings recordings, EngineFits fits) {
+    this.jobs = jobs;
+    this.machines = machines;
     this.rails = rails;
     this.recordings = recordings;
     this.fits = fits;
@@ -49,7 +53,7 @@ class EngineFitController {
       @PathVariable UUID recordingId,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Recording recording = recordings.recording(job, recordingId);
     List<Candidate> batteries = fits.batteries(job);
     Form form =
@@ -69,7 +73,7 @@ class EngineFitController {
       Display display,
       Model model,
       HttpServletResponse response) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Recording recording = recordings.recording(job, recordingId);
     List<Candidate> batteries = fits.batteries(job);
     Form form = Form.typed(Form.blank(fields(batteries), display), parameters);
@@ -108,15 +112,15 @@ class EngineFitController {
   @PostMapping("/engine/{use:on|off}")
   String use(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String use) {
-    OpenJob job = garage.open(visitor, id);
-    garage.useFit(job, use.equals("on"));
+    OpenJob job = jobs.open(visitor, id);
+    machines.useFit(job.garageId(), job.machineId(), use.equals("on"));
     return back(job);
   }
 
   @PostMapping("/engine/forget")
   String forget(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
-    OpenJob job = garage.open(visitor, id);
-    garage.dropFit(job);
+    OpenJob job = jobs.open(visitor, id);
+    machines.dropFit(job.garageId(), job.machineId());
     return back(job);
   }
 

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.quantity.Unit;
-import org.fermix.web.garage.EngineKnowledge;
-import org.fermix.web.garage.FittedEngine;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.machine.EngineKnowledge;
+import org.fermix.web.machine.FittedEngine;
 import org.fermix.web.shared.Display;
 
 /**

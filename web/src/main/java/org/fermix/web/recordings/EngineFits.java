@@ -17,10 +17,10 @@ import org.fermix.core.prove.EngineFit;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.check.Checks;
-import org.fermix.web.garage.FittedEngine;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
+import org.fermix.web.machine.FittedEngine;
+import org.fermix.web.machine.Machines;
 import org.fermix.web.need.Needs;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,13 +30,13 @@ import org.springframework.transaction.annotation.Transactional;
 class EngineFits {
   private static final double USUAL_CHARGE = 0.9;
 
-  private final Garage garage;
+  private final Machines machines;
   private final LineUp lineUp;
   private final Needs needs;
   private final Checks checks;
 
-  EngineFits(Garage garage, LineUp lineUp, Needs needs, Checks checks) {
-    this.garage = garage;
+  EngineFits(Machines machines, LineUp lineUp, Needs needs, Checks checks) {
+    this.machines = machines;
     this.lineUp = lineUp;
     this.needs = needs;
     this.checks = checks;
@@ -71,8 +71,9 @@ class EngineFits {
             circuit,
             engine,
             ChargeState.rested(charge.value(), setting.temperatureC()));
-    garage.keepFit(
-        job,
+    machines.keepFit(
+        job.garageId(),
+        job.machineId(),
         new FittedEngine(
             fit.departure().drag(),
             fit.departure().counterVolts(),

@@ -8,10 +8,10 @@ import java.util.UUID;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.formats.CrankCsv;
 import org.fermix.web.formats.CsvFault;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
-import org.fermix.web.garage.Rails;
-import org.fermix.web.garage.Stop;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.Rails;
+import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -51,13 +51,13 @@ class RecordingController {
   private static final List<String> WINDOWS = List.of("1", "3");
   private static final double WHOLE = 0;
 
-  private final Garage garage;
+  private final Jobs jobs;
   private final Rails rails;
   private final Recordings recordings;
   private final EngineFits fits;
 
-  RecordingController(Garage garage, Rails rails, Recordings recordings, EngineFits fits) {
-    this.garage = garage;
+  RecordingController(Jobs jobs, Rails rails, Recordings recordings, EngineFits fits) {
+    this.jobs = jobs;
     this.rails = rails;
     this.recordings = recordings;
     this.fits = fits;
@@ -72,7 +72,7 @@ class RecordingController {
       @RequestParam(required = false) @Nullable String full,
       Display display,
       Model model) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     if (removed != null && recordings.recording(job, removed).isRemoved()) {
       model.addAttribute("removed", removed);
       model.addAttribute("removedName", recordings.recording(job, removed).name());
@@ -97,7 +97,7 @@ class RecordingController {
       Model model,
       HttpServletResponse response)
       throws IOException {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     Form form = Form.typed(Form.blank(FIELDS, display), parameters);
     String fault = "";
     if (!recordings.hasRoom(job)) {
@@ -141,7 +141,7 @@ class RecordingController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable UUID recordingId) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     recordings.remove(job, recordingId);
     return "redirect:" + job.path(Stop.CHECK) + "/recordings?removed=" + recordingId;
   }
@@ -151,7 +151,7 @@ class RecordingController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @PathVariable UUID recordingId) {
-    OpenJob job = garage.open(visitor, id);
+    OpenJob job = jobs.open(visitor, id);
     String back = "redirect:" + job.path(Stop.CHECK) + "/recordings";
     return recordings.restore(job, recordingId) ? back : back + "?full&removed=" + recordingId;
   }

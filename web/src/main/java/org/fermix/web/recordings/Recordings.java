@@ -13,8 +13,8 @@ import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.check.Checks;
-import org.fermix.web.garage.Garage;
-import org.fermix.web.garage.OpenJob;
+import org.fermix.web.job.Jobs;
+import org.fermix.web.job.OpenJob;
 import org.fermix.web.shared.NotHere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,19 +32,15 @@ public class Recordings {
   private final RecordingRepository recordings;
   private final Checks checks;
   private final Batteries batteries;
-  private final Garage garage;
+  private final Jobs jobs;
   private final Clock clock;
 
   Recordings(
-      RecordingRepository recordings,
-      Checks checks,
-      Batteries batteries,
-      Garage garage,
-      Clock clock) {
+      RecordingRepository recordings, Checks checks, Batteries batteries, Jobs jobs, Clock clock) {
     this.recordings = recordings;
     this.checks = checks;
     this.batteries = batteries;
-    this.garage = garage;
+    this.jobs = jobs;
     this.clock = clock;
   }
 
@@ -85,7 +81,7 @@ public class Recordings {
       CrankRecording recording,
       Instant takenAt) {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
-    garage.hold(job);
+    jobs.hold(job);
     if (!hasRoom(job)) {
       return false;
     }
@@ -115,7 +111,7 @@ public class Recordings {
   /** Removes one; it can be taken back until eight more have been removed. */
   @Transactional
   void remove(OpenJob job, UUID id) {
-    garage.hold(job);
+    jobs.hold(job);
     recording(job, id).remove(clock.instant());
     recordings.flush();
     recordings
@@ -133,7 +129,7 @@ public class Recordings {
    */
   @Transactional
   boolean restore(OpenJob job, UUID id) {
-    garage.hold(job);
+    jobs.hold(job);
     Recording recording = recording(job, id);
     if (recording.isRemoved() && !hasRoom(job)) {
       return false;

@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.job;
 
 import java.util.Arrays;
 import java.util.EnumMap;

@@ -1,10 +1,11 @@
-package org.fermix.web.garage;
+package org.fermix.web.job;
 
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.fermix.core.machine.Engine;
+import org.fermix.web.machine.EngineKnowledge;
 
 /**
  * A job a visitor has opened for one request, with its machine. It remembers what the request has

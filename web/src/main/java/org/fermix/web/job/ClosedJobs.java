@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.job;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -21,10 +21,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Configuration
 class ClosedJobs implements WebMvcConfigurer {
-  private final Garage garage;
+  private final Jobs jobs;
 
-  ClosedJobs(Garage garage) {
-    this.garage = garage;
+  ClosedJobs(Jobs jobs) {
+    this.jobs = jobs;
   }
 
   @Override
@@ -47,7 +47,7 @@ class ClosedJobs implements WebMvcConfigurer {
               instanceof Map<?, ?> variables)) {
         return true;
       }
-      OpenJob job = garage.open(visitor, UUID.fromString(String.valueOf(variables.get("id"))));
+      OpenJob job = jobs.open(visitor, UUID.fromString(String.valueOf(variables.get("id"))));
       if (job.isOpen()) {
         return true;
       }

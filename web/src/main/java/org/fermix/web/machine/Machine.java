@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.machine;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** One machine, as its owner described it; what is null was not said. */
 @Entity
 @Table(name = "machine")
-class Machine {
+public class Machine {
   private static final int TWELVE = 12;
 
   @Id private UUID id = new UUID(0, 0);
@@ -46,50 +46,44 @@ class Machine {
     this.createdAt = createdAt;
   }
 
-  void describe(
-      String newName,
-      EngineClass type,
-      @Nullable Double litres,
-      @Nullable Integer newCylinders,
-      @Nullable String newOil,
-      @Nullable Integer newSystemVolts) {
-    name = newName;
-    engineClass = type.id();
-    displacementL = litres;
-    cylinders = newCylinders;
-    oil = newOil;
-    systemVolts = newSystemVolts;
+  void describe(Description description) {
+    name = description.name();
+    engineClass = description.type().id();
+    displacementL = description.displacementL();
+    cylinders = description.cylinders();
+    oil = description.oil();
+    systemVolts = description.systemVolts();
   }
 
-  UUID id() {
+  public UUID id() {
     return id;
   }
 
-  UUID garageId() {
+  public UUID garageId() {
     return garageId;
   }
 
-  long version() {
+  public long version() {
     return version;
   }
 
-  String name() {
+  public String name() {
     return name;
   }
 
-  @Nullable Double displacementL() {
+  public @Nullable Double displacementL() {
     return displacementL;
   }
 
-  @Nullable Integer cylinders() {
+  public @Nullable Integer cylinders() {
     return cylinders;
   }
 
-  @Nullable Integer systemVolts() {
+  public @Nullable Integer systemVolts() {
     return systemVolts;
   }
 
-  @Nullable String oil() {
+  public @Nullable String oil() {
     return oil;
   }
 
@@ -97,7 +91,7 @@ class Machine {
     return createdAt;
   }
 
-  boolean isRemoved() {
+  public boolean isRemoved() {
     return removedAt != null;
   }
 
@@ -109,13 +103,13 @@ class Machine {
     removedAt = null;
   }
 
-  EngineClass type() {
+  public EngineClass type() {
     return EngineClass.find(engineClass)
         .orElseThrow(() -> new IllegalStateException("unknown engine class " + engineClass));
   }
 
   /** The engine, with what is usual for its class where nothing was said. */
-  Engine engine() {
+  public Engine engine() {
     EngineClass.Size usual = type().size();
     return Engine.usual(
         type(),

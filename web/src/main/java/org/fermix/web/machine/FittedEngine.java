@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.machine;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;

@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.machine;
 
 import java.time.Instant;
 import java.util.Optional;
@@ -29,12 +29,13 @@ public record EngineKnowledge(Optional<FittedEngine> fitted, Use use, Instant ma
     NONE
   }
 
-  static EngineKnowledge byClass() {
+  /** Nothing beyond its class. */
+  public static EngineKnowledge byClass() {
     return new EngineKnowledge(Optional.empty(), Use.NONE, Instant.EPOCH);
   }
 
   /** The engine to reckon with. */
-  Engine applied(Engine asDescribed) {
+  public Engine applied(Engine asDescribed) {
     return use == Use.ON
         ? fitted.map(fit -> asDescribed.departing(fit.departure())).orElse(asDescribed)
         : asDescribed;

@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.account;
 
 import java.sql.Timestamp;
 import java.time.Clock;

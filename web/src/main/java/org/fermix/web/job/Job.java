@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.job;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -6,6 +6,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.web.machine.Machine;
 import org.jspecify.annotations.Nullable;
 
 /** One replacement of one machine's battery. */
@@ -38,7 +39,7 @@ public class Job {
     this.openedAt = openedAt;
   }
 
-  UUID id() {
+  public UUID id() {
     return id;
   }
 
@@ -46,11 +47,11 @@ public class Job {
     return garageId;
   }
 
-  UUID machineId() {
+  public UUID machineId() {
     return machineId;
   }
 
-  Instant openedAt() {
+  public Instant openedAt() {
     return openedAt;
   }
 
@@ -63,11 +64,11 @@ public class Job {
     batteryId = battery;
   }
 
-  State state() {
+  public State state() {
     return archivedAt != null ? State.ARCHIVED : closedAt != null ? State.CLOSED : State.OPEN;
   }
 
-  Optional<Instant> closedAt() {
+  public Optional<Instant> closedAt() {
     return Optional.ofNullable(closedAt);
   }
 

@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.job;
 
 /** Takes what goes on from one job of a machine to the next. */
 public interface NextJob {

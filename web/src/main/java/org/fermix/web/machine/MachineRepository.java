@@ -1,4 +1,4 @@
-package org.fermix.web.garage;
+package org.fermix.web.machine;
 
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
