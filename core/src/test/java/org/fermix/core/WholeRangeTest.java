@@ -22,7 +22,7 @@ import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Futures;
-import org.fermix.core.decision.Verdict;
+import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.electrical.Yardstick;
 import org.fermix.core.label.Build;
@@ -286,7 +286,7 @@ class WholeRangeTest {
   private static List<String> letters(
       Need need, List<Candidate> lineUp, Conditions conditions, Weights weights) {
     return Decision.of(Bench.of(need, Policy.USUAL, lineUp), conditions, weights).ranked().stream()
-        .map(Verdict::letter)
+        .map(Ranked::letter)
         .toList();
   }
 }

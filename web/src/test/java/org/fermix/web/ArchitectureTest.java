@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 /** web → standins → core and never back; each stop uses only the stops and places before it. */
 @AnalyzeClasses(packages = "org.fermix", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
-  private static final List<String> ORDER =
+  static final List<String> ORDER =
       List.of(
           "shared",
           "problem",

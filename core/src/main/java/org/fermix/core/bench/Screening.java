@@ -34,9 +34,9 @@ public final class Screening {
    *
    * @param headline empty when a gate fails
    */
-  public record Judged(Label label, List<GateResult> gates, Optional<Headline> headline) {
+  public record Screened(Label label, List<GateResult> gates, Optional<Headline> headline) {
     /** Copies the gates. */
-    public Judged {
+    public Screened {
       gates = List.copyOf(gates);
     }
   }
@@ -57,17 +57,17 @@ public final class Screening {
       double costPerYear) {}
 
   /** Judges one battery. */
-  public Judged judge(Label label) {
+  public Screened judge(Label label) {
     Once<BatteryCircuit> circuit = new Once<>(() -> calibration.of(label));
     List<GateResult> gates = Gates.of(need, label, circuit);
     for (GateResult gate : gates) {
       if (gate.mark() == Mark.FAILS) {
-        return new Judged(label, gates, Optional.empty());
+        return new Screened(label, gates, Optional.empty());
       }
     }
     BenchCandidate candidate =
         new BenchCandidate(need, policy, new Candidate("A", label, 0), circuit.get(), gates);
-    return new Judged(label, gates, Optional.of(headline(candidate.in(conditions))));
+    return new Screened(label, gates, Optional.of(headline(candidate.in(conditions))));
   }
 
   /** Worked out when first asked for. */

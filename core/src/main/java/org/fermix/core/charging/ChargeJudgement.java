@@ -13,7 +13,7 @@ import org.fermix.core.quantity.Check;
  * @param verdict on the voltage, with lead's compensation for temperature taken out
  * @param findings in order of weight
  */
-public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
+public record ChargeJudgement(ChargingVerdict verdict, List<Effect> findings) {
   /** An alternator's current is limited to this share by a low-resistance load's heat; custom. */
   private static final double ALTERNATOR_SHARE = 0.6;
 
@@ -28,7 +28,7 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
    * @param found in the unit of the code
    * @param limit in the same unit
    */
-  public record Finding(Code code, double found, double limit) {}
+  public record Effect(Code code, double found, double limit) {}
 
   /** What can be found. */
   public enum Code {
@@ -74,20 +74,20 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
     Check.within("capacity", ampHours, 0.5, 2000, "Ah");
     double worth = Compensation.worthAt25C(chemistry, source.topVolts(), temperatureC);
     ChargingVerdict verdict = ChargingVerdict.of(chemistry, worth);
-    List<Finding> findings = new ArrayList<>();
+    List<Effect> findings = new ArrayList<>();
     volts(findings, source, chemistry, verdict, worth);
     temperature(findings, chemistry, temperatureC);
     current(findings, source, chemistry, ampHours);
     if (source.desulfates() && !chemistry.traits().mayBeEqualised()) {
       findings.add(
-          new Finding(
+          new Effect(
               Code.DESULFATE_HARMS, source.topVolts(), chemistry.charging().neverExceedVolts()));
     }
     if (!chemistry.isLead()
         && source.floatVolts().isPresent()
         && source.floatVolts().getAsDouble() > chemistry.acceptance().floatVolts() + 0.3) {
       findings.add(
-          new Finding(
+          new Effect(
               Code.FLOAT_TOO_HIGH,
               source.floatVolts().getAsDouble(),
               chemistry.acceptance().floatVolts() + 0.3));
@@ -96,13 +96,13 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
         && !source.isOnEngine()
         && !source.wakesProtection()
         && source.startsFromVolts() > 0) {
-      findings.add(new Finding(Code.CANNOT_WAKE, source.startsFromVolts(), 0));
+      findings.add(new Effect(Code.CANNOT_WAKE, source.startsFromVolts(), 0));
     }
     return new ChargeJudgement(verdict, findings);
   }
 
   private static void volts(
-      List<Finding> findings,
+      List<Effect> findings,
       ChargeSource source,
       Chemistry chemistry,
       ChargingVerdict verdict,
@@ -110,13 +110,12 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
     ChargingWindow window = chemistry.charging();
     switch (verdict) {
       case TOO_LOW ->
-          findings.add(new Finding(Code.NEVER_CHARGES, worth, window.chargesFromVolts()));
-      case PARTLY ->
-          findings.add(new Finding(Code.STAYS_BELOW_FULL, worth, window.fullFromVolts()));
+          findings.add(new Effect(Code.NEVER_CHARGES, worth, window.chargesFromVolts()));
+      case PARTLY -> findings.add(new Effect(Code.STAYS_BELOW_FULL, worth, window.fullFromVolts()));
       case TOO_HIGH -> {
-        findings.add(new Finding(overcharge(chemistry), worth, window.neverExceedVolts()));
+        findings.add(new Effect(overcharge(chemistry), worth, window.neverExceedVolts()));
         if (chemistry.protection().isPresent() && source.isOnEngine()) {
-          findings.add(new Finding(Code.LOAD_DUMP, worth, window.neverExceedVolts()));
+          findings.add(new Effect(Code.LOAD_DUMP, worth, window.neverExceedVolts()));
         }
       }
       case FULL, FULL_ABOVE_WINDOW -> {
@@ -134,30 +133,29 @@ public record ChargeJudgement(ChargingVerdict verdict, List<Finding> findings) {
     };
   }
 
-  private static void temperature(
-      List<Finding> findings, Chemistry chemistry, double temperatureC) {
+  private static void temperature(List<Effect> findings, Chemistry chemistry, double temperatureC) {
     if (temperatureC < chemistry.acceptance().coldestC()) {
-      findings.add(new Finding(Code.TOO_COLD, temperatureC, chemistry.acceptance().coldestC()));
+      findings.add(new Effect(Code.TOO_COLD, temperatureC, chemistry.acceptance().coldestC()));
     } else if (temperatureC > chemistry.acceptance().hottestC()) {
-      findings.add(new Finding(Code.TOO_HOT, temperatureC, chemistry.acceptance().hottestC()));
+      findings.add(new Effect(Code.TOO_HOT, temperatureC, chemistry.acceptance().hottestC()));
     }
   }
 
   private static void current(
-      List<Finding> findings, ChargeSource source, Chemistry chemistry, double ampHours) {
+      List<Effect> findings, ChargeSource source, Chemistry chemistry, double ampHours) {
     double most = chemistry.acceptance().recommendedPerHour() * ampHours;
     if (source.isOnEngine()) {
       if (chemistry.family() == Chemistry.Family.LITHIUM
           && source.kind() == ChargeSource.Kind.ALTERNATOR
           && most > ALTERNATOR_SHARE * source.amps()) {
-        findings.add(new Finding(Code.ALTERNATOR_HEATS, most, ALTERNATOR_SHARE * source.amps()));
+        findings.add(new Effect(Code.ALTERNATOR_HEATS, most, ALTERNATOR_SHARE * source.amps()));
       }
       return;
     }
     if (source.amps() > most) {
-      findings.add(new Finding(Code.TOO_MUCH_CURRENT, source.amps(), most));
+      findings.add(new Effect(Code.TOO_MUCH_CURRENT, source.amps(), most));
     } else if (source.amps() < ampHours / 48 && source.kind() == ChargeSource.Kind.CHARGER) {
-      findings.add(new Finding(Code.LITTLE_CURRENT, source.amps(), ampHours / 48));
+      findings.add(new Effect(Code.LITTLE_CURRENT, source.amps(), ampHours / 48));
     }
   }
 

@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
  *
  * @param differences chosen minus other, largest first; those that differ by nothing are left out
  */
-public record Comparison(Verdict chosen, Verdict other, List<Difference> differences) {
+public record Comparison(Ranked chosen, Ranked other, List<Difference> differences) {
   private static final double NOTHING = 1e-9;
   private static final double MOST_POINTS = 12;
 
@@ -27,7 +27,7 @@ public record Comparison(Verdict chosen, Verdict other, List<Difference> differe
   public record Difference(Criterion criterion, double points) {}
 
   /** Compares two verdicts of one decision. */
-  public static Comparison of(Verdict chosen, Verdict other) {
+  public static Comparison of(Ranked chosen, Ranked other) {
     return new Comparison(
         chosen,
         other,

@@ -19,7 +19,7 @@ import org.fermix.core.bench.Outcome;
  * @param refused those that fail a gate, by letter
  */
 public record Decision(
-    BenchAnswer answer, Weights weights, List<Verdict> ranked, List<CandidateAnswer> refused) {
+    BenchAnswer answer, Weights weights, List<Ranked> ranked, List<CandidateAnswer> refused) {
   private static final double LIKELY_PERCENT = 80;
 
   /** Copies the lists. */
@@ -31,7 +31,7 @@ public record Decision(
   /** Decides in one set of conditions. */
   public static Decision of(Bench bench, Conditions conditions, Weights weights) {
     BenchAnswer answer = bench.answer(conditions);
-    List<Verdict> ranked = rank(answer, weights);
+    List<Ranked> ranked = rank(answer, weights);
     List<CandidateAnswer> refused =
         answer.forSale().stream()
             .filter(candidate -> !candidate.isEligible())
@@ -41,12 +41,12 @@ public record Decision(
   }
 
   /** The one to take, if any passes the gates. */
-  public Optional<Verdict> leader() {
+  public Optional<Ranked> leader() {
     return ranked.stream().findFirst();
   }
 
   /** The acceptable second, if there is one. */
-  public Optional<Verdict> second() {
+  public Optional<Ranked> second() {
     return ranked.stream().skip(1).findFirst();
   }
 
@@ -64,19 +64,18 @@ public record Decision(
   }
 
   /** The ranked candidates that do all the owner asks, best first. */
-  public List<Verdict> meeting() {
+  public List<Ranked> meeting() {
     return ranked.stream().filter(verdict -> meetsConditions(verdict.answer())).toList();
   }
 
-  static List<Verdict> rank(BenchAnswer answer, Weights weights) {
+  static List<Ranked> rank(BenchAnswer answer, Weights weights) {
     List<CandidateAnswer> eligible =
         answer.forSale().stream().filter(CandidateAnswer::isEligible).toList();
     Merits merits =
         Merits.of(eligible, answer.conditions(), answer.conditions().layUpDays(answer.need()));
     return eligible.stream()
-        .map(candidate -> new Verdict(candidate, merits.weigh(candidate, weights)))
-        .sorted(
-            Comparator.comparingDouble(Verdict::points).reversed().thenComparing(Verdict::letter))
+        .map(candidate -> new Ranked(candidate, merits.weigh(candidate, weights)))
+        .sorted(Comparator.comparingDouble(Ranked::points).reversed().thenComparing(Ranked::letter))
         .toList();
   }
 }

@@ -32,7 +32,7 @@ public final class Flips {
   public static List<Flip> around(Bench bench, Decision decision) {
     Conditions conditions = decision.answer().conditions();
     Weights weights = decision.weights();
-    List<Verdict> ranked = decision.ranked();
+    List<Ranked> ranked = decision.ranked();
     List<Flip> flips = new ArrayList<>();
     if (ranked.size() < 2) {
       return flips;
@@ -98,7 +98,7 @@ public final class Flips {
           return Optional.empty();
         }
         if (!first(headlines, there).equals(leader)) {
-          List<Verdict> ranked = Decision.rank(bench.answer(there), weights);
+          List<Ranked> ranked = Decision.rank(bench.answer(there), weights);
           if (!ranked.get(0).letter().equals(leader)) {
             return Optional.of(new Flip(kind, value, ranked.get(0).letter()));
           }
@@ -129,8 +129,8 @@ public final class Flips {
   }
 
   /** The price at which a rival overtakes the leader, all else being equal. */
-  private static Optional<Flip> priceFlip(List<Verdict> ranked, Weights weights) {
-    Verdict leader = ranked.get(0);
+  private static Optional<Flip> priceFlip(List<Ranked> ranked, Weights weights) {
+    Ranked leader = ranked.get(0);
     double cost = leader.answer().figure(Outcome.COST_PER_YEAR).value();
     if (cost <= 0 || lead(ranked, weights, cost, MOST_PRICE_FACTOR) > 0) {
       return Optional.empty();
@@ -144,7 +144,7 @@ public final class Flips {
 
   /** Points by which the leader leads when its cost is multiplied. */
   private static double lead(
-      List<Verdict> ranked, Weights weights, double leaderCost, double factor) {
+      List<Ranked> ranked, Weights weights, double leaderCost, double factor) {
     return pointsWith(ranked, 0, weights, leaderCost, factor)
         - pointsWith(
             ranked,
@@ -154,8 +154,8 @@ public final class Flips {
             factor);
   }
 
-  private static Verdict bestRival(
-      List<Verdict> ranked, Weights weights, double leaderCost, double factor) {
+  private static Ranked bestRival(
+      List<Ranked> ranked, Weights weights, double leaderCost, double factor) {
     return ranked.stream()
         .skip(1)
         .max(
@@ -165,8 +165,8 @@ public final class Flips {
   }
 
   private static double pointsWith(
-      List<Verdict> ranked, int index, Weights weights, double leaderCost, double factor) {
-    Verdict verdict = ranked.get(index);
+      List<Ranked> ranked, int index, Weights weights, double leaderCost, double factor) {
+    Ranked verdict = ranked.get(index);
     double ownCost =
         index == 0 ? leaderCost * factor : verdict.answer().figure(Outcome.COST_PER_YEAR).value();
     double otherCosts =

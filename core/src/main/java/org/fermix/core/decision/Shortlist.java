@@ -49,7 +49,7 @@ public record Shortlist(List<Entry> ranked, int judged, Map<Gate, Integer> faili
     int judged = 0;
     for (Label label : catalogue) {
       judged++;
-      Screening.Judged each = screening.judge(label);
+      Screening.Screened each = screening.judge(label);
       if (each.headline().isPresent()) {
         passing.add(new Entry(label, each.headline().get(), 0));
         masses += each.headline().get().massKg();

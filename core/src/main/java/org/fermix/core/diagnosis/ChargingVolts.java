@@ -31,7 +31,7 @@ public record ChargingVolts(
   }
 
   /** What the charging does. */
-  public enum Mark {
+  public enum Level {
     LOW,
     RIGHT,
     HIGH
@@ -44,13 +44,13 @@ public record ChargingVolts(
   }
 
   /** Judges it; too much matters more than too little. */
-  public Mark judge(Chemistry chemistry, double series) {
+  public Level judge(Chemistry chemistry, double series) {
     if (Math.max(idleVolts, fastVolts) > mostVolts(chemistry, series)) {
-      return Mark.HIGH;
+      return Level.HIGH;
     }
     return fastVolts < LEAST_VOLTS * series || loadedVolts < LEAST_LOADED_VOLTS * series
-        ? Mark.LOW
-        : Mark.RIGHT;
+        ? Level.LOW
+        : Level.RIGHT;
   }
 
   /** As evidence. */

@@ -39,7 +39,7 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
   }
 
   /** The judgement. */
-  public enum Mark {
+  public enum Grade {
     PASSES,
     FAILS,
     /** Not charged enough to be judged. */
@@ -65,14 +65,14 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
   }
 
   /** Judges it. */
-  public Mark judge(Chemistry chemistry, double series) {
+  public Grade judge(Chemistry chemistry, double series) {
     if (!chemistry.isLead()) {
-      return Mark.NOT_FOR_THIS;
+      return Grade.NOT_FOR_THIS;
     }
     if (charge < LEAST_CHARGE) {
-      return Mark.CHARGE_FIRST;
+      return Grade.CHARGE_FIRST;
     }
-    return margin(series) >= 0 ? Mark.PASSES : Mark.FAILS;
+    return margin(series) >= 0 ? Grade.PASSES : Grade.FAILS;
   }
 
   /** As evidence; empty where nothing can be judged. */

@@ -56,14 +56,14 @@ public record RestVoltage(
    * @param charge where the state of charge lies (1); the whole range where it is not told
    * @param evidence empty where the reading settles nothing
    */
-  public record Judged(Worth worth, Band charge, Optional<Evidence> evidence) {}
+  public record Rested(Worth worth, Band charge, Optional<Evidence> evidence) {}
 
   /**
    * Judges it.
    *
    * @param series 0.5, 1 or 2 for 6, 12 or 24 V
    */
-  public Judged judge(Chemistry chemistry, double series) {
+  public Rested judge(Chemistry chemistry, double series) {
     double twelve = volts / series;
     if (twelve < NEAR_ZERO_VOLTS) {
       return judged(Worth.NEAR_ZERO, new Band(0, 1), chemistry.isLead() ? "flat" : "near_zero");
@@ -73,7 +73,7 @@ public record RestVoltage(
     }
     boolean rested = restedHours >= REST_HOURS || surfaceTakenOff;
     if (twelve >= NOT_RESTED_VOLTS || (!rested && twelve >= fullVolts(chemistry, 0.75))) {
-      return new Judged(Worth.NOT_RESTED, new Band(0, 1), Optional.empty());
+      return new Rested(Worth.NOT_RESTED, new Band(0, 1), Optional.empty());
     }
     if (twelve < CELL_SHORT_VOLTS) {
       return judged(Worth.CELL_SHORT, new Band(0, 0.1), "cell_short");
@@ -88,7 +88,7 @@ public record RestVoltage(
         Worth.TELLS_CHARGE, band, charge >= 0.75 ? "full" : charge >= 0.25 ? "low" : "flat");
   }
 
-  private static Judged lithium(Chemistry chemistry, double twelve) {
+  private static Rested lithium(Chemistry chemistry, double twelve) {
     if (chemistry.family() == Chemistry.Family.SODIUM) {
       double charge = chemistry.chargeAtRest(twelve);
       Band band = new Band(Math.max(0, charge - 0.15), Math.min(1, charge + 0.15));
@@ -104,7 +104,7 @@ public record RestVoltage(
     return chemistry.openCircuitVolts(charge);
   }
 
-  private static Judged judged(Worth worth, Band charge, String outcome) {
-    return new Judged(worth, charge, Optional.of(new Evidence(ReadingKind.REST_VOLTS, outcome)));
+  private static Rested judged(Worth worth, Band charge, String outcome) {
+    return new Rested(worth, charge, Optional.of(new Evidence(ReadingKind.REST_VOLTS, outcome)));
   }
 }

@@ -39,7 +39,7 @@ public final class DateCode {
   }
 
   /** One reading. */
-  public record Reading(YearMonth made, Format format) {
+  public record Decoded(YearMonth made, Format format) {
     /** Whole months on the shelf by a day. */
     public int monthsOld(LocalDate today) {
       return (int) ChronoUnit.MONTHS.between(made, YearMonth.from(today));
@@ -47,9 +47,9 @@ public final class DateCode {
   }
 
   /** Every possible reading, newest first; empty when the code cannot be read. */
-  public static List<Reading> readings(String code, LocalDate today) {
+  public static List<Decoded> readings(String code, LocalDate today) {
     String text = code.strip().toUpperCase(Locale.ROOT);
-    List<Reading> readings = new ArrayList<>();
+    List<Decoded> readings = new ArrayList<>();
     Matcher day = DAY.matcher(text);
     if (day.matches()) {
       add(readings, today, number(day, 1), number(day, 2), Format.DAY);
@@ -79,18 +79,18 @@ public final class DateCode {
         add(readings, today, monday.getYear(), monday.getMonthValue(), Format.YEAR_WEEK);
       }
     }
-    readings.sort(java.util.Comparator.comparing(Reading::made).reversed());
+    readings.sort(java.util.Comparator.comparing(Decoded::made).reversed());
     return List.copyOf(readings);
   }
 
   private static void add(
-      List<Reading> readings, LocalDate today, int year, int month, Format format) {
+      List<Decoded> readings, LocalDate today, int year, int month, Format format) {
     if (month < 1 || month > 12 || year < today.getYear() - OLDEST_YEARS) {
       return;
     }
     YearMonth made = YearMonth.of(year, month);
     if (!made.isAfter(YearMonth.from(today))) {
-      readings.add(new Reading(made, format));
+      readings.add(new Decoded(made, format));
     }
   }
 

@@ -13,7 +13,7 @@ import org.fermix.core.rating.CrankingTest;
  *
  * @param findings in order of weight
  */
-public record LabelAudit(List<Finding> findings) {
+public record LabelAudit(List<Flaw> findings) {
   /** True ampere-hours per kilogram above which a lithium label means lead-equivalent ones. */
   private static final double LEAD_EQUIVALENT_FROM = 12;
 
@@ -33,7 +33,7 @@ public record LabelAudit(List<Finding> findings) {
    * @param found what the label implies, in the unit of the code
    * @param likely what is believable, in the same unit
    */
-  public record Finding(Code code, Weight weight, double found, Band likely) {}
+  public record Flaw(Code code, Weight weight, double found, Band likely) {}
 
   /** How much a finding matters. */
   public enum Weight {
@@ -71,7 +71,7 @@ public record LabelAudit(List<Finding> findings) {
    * @param printedHours hour rate behind the printed capacity; empty when not printed
    */
   public static LabelAudit of(Label label, Plausibility.Kind kind, OptionalDouble printedHours) {
-    List<Finding> findings = new ArrayList<>();
+    List<Flaw> findings = new ArrayList<>();
     Plausibility.of(label.chemistry(), kind)
         .ifPresent(
             usual -> {
@@ -81,17 +81,17 @@ public record LabelAudit(List<Finding> findings) {
     lithium(findings, label);
     if (kind == Plausibility.Kind.DEEP_CYCLE || !label.chemistry().traits().madeForStarting()) {
       findings.add(
-          new Finding(
+          new Flaw(
               Code.CRANKING_ON_DEEP_CYCLE,
               Weight.NOTE,
               label.cranking().amps(),
               new Band(0, label.cranking().amps())));
     }
-    findings.sort(java.util.Comparator.comparing(Finding::weight));
+    findings.sort(java.util.Comparator.comparing(Flaw::weight));
     return new LabelAudit(findings);
   }
 
-  private static void ratios(List<Finding> findings, Label label, Plausibility usual) {
+  private static void ratios(List<Flaw> findings, Label label, Plausibility usual) {
     double series = label.build().series();
     boolean coldRating = label.cranking().test().equals(CrankingTest.COLD_CRANKING);
     label
@@ -140,10 +140,10 @@ public record LabelAudit(List<Finding> findings) {
   }
 
   private static void judge(
-      List<Finding> findings, Code code, double found, Plausibility.Range range) {
+      List<Flaw> findings, Code code, double found, Plausibility.Range range) {
     if (!range.isLikely(found)) {
       findings.add(
-          new Finding(
+          new Flaw(
               code,
               range.isPossible(found) ? Weight.UNLIKELY : Weight.IMPOSSIBLE,
               found,
@@ -152,7 +152,7 @@ public record LabelAudit(List<Finding> findings) {
   }
 
   private static void hourRate(
-      List<Finding> findings, Label label, Plausibility usual, OptionalDouble printedHours) {
+      List<Flaw> findings, Label label, Plausibility usual, OptionalDouble printedHours) {
     if (printedHours.isEmpty()
         || printedHours.getAsDouble() == 20
         || label.capacityAh().isEmpty()) {
@@ -160,14 +160,14 @@ public record LabelAudit(List<Finding> findings) {
     }
     double printed = label.capacityAh().get().value();
     findings.add(
-        new Finding(
+        new Flaw(
             Code.OTHER_HOUR_RATE,
             Weight.NOTE,
             printed,
             HourRate.restate(printed, printedHours.getAsDouble(), 20, usual.peukert())));
   }
 
-  private static void lithium(List<Finding> findings, Label label) {
+  private static void lithium(List<Flaw> findings, Label label) {
     if (label.chemistry().family() == Chemistry.Family.LEAD || label.capacityAh().isEmpty()) {
       return;
     }
@@ -179,7 +179,7 @@ public record LabelAudit(List<Finding> findings) {
               double perKg = printed / (mass.value() / label.build().series());
               if (perKg > LEAD_EQUIVALENT_FROM) {
                 findings.add(
-                    new Finding(
+                    new Flaw(
                         Code.LEAD_EQUIVALENT,
                         Weight.IMPOSSIBLE,
                         printed,
@@ -193,8 +193,7 @@ public record LabelAudit(List<Finding> findings) {
         && label.chemistry().family() == Chemistry.Family.LITHIUM
         && perAmpHour > NOT_CREDIBLE_FROM) {
       findings.add(
-          new Finding(
-              Code.WARM_PULSE, Weight.UNLIKELY, perAmpHour, new Band(0, NOT_CREDIBLE_FROM)));
+          new Flaw(Code.WARM_PULSE, Weight.UNLIKELY, perAmpHour, new Band(0, NOT_CREDIBLE_FROM)));
     }
   }
 

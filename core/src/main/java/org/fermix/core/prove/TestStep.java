@@ -42,7 +42,7 @@ public enum TestStep {
       boolean charged,
       double restedHours,
       boolean surfaceTakenOff) {
-    RestVoltage.Judged judged =
+    RestVoltage.Rested judged =
         new RestVoltage(volts, restedHours, surfaceTakenOff, temperatureC).judge(chemistry, series);
     return switch (judged.worth()) {
       case NEAR_ZERO -> charged ? STOP : chemistry.isLead() ? CHARGE_FIRST : wake(temperatureC);

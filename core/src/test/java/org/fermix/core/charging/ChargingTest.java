@@ -179,7 +179,7 @@ class ChargingTest {
   private static java.util.List<ChargeJudgement.Code> codes(
       ChargeSource source, Chemistry chemistry, double ampHours) {
     return ChargeJudgement.of(source, chemistry, ampHours, 25).findings().stream()
-        .map(ChargeJudgement.Finding::code)
+        .map(ChargeJudgement.Effect::code)
         .toList();
   }
 }

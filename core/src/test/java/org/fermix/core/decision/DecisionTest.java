@@ -34,19 +34,19 @@ class DecisionTest {
   @Test
   void rankingDoesNotDependOnTheOrderOfCandidates() {
     List<String> expected =
-        decide(Examples.lineUp(), Weights.USUAL).ranked().stream().map(Verdict::letter).toList();
+        decide(Examples.lineUp(), Weights.USUAL).ranked().stream().map(Ranked::letter).toList();
     List<Candidate> shuffled = new ArrayList<>(Examples.lineUp());
     for (int seed = 0; seed < 10; seed++) {
       Collections.shuffle(shuffled, new Random(seed));
       assertThat(decide(shuffled, Weights.USUAL).ranked())
-          .extracting(Verdict::letter)
+          .extracting(Ranked::letter)
           .isEqualTo(expected);
     }
   }
 
   @Test
   void pointsAreTheSumOfTheirPartsAndMeritsStayInRange() {
-    for (Verdict verdict : decide(Examples.lineUp(), Weights.USUAL).ranked()) {
+    for (Ranked verdict : decide(Examples.lineUp(), Weights.USUAL).ranked()) {
       double sum = 0;
       for (Weighing weighing : verdict.weighings()) {
         assertThat(weighing.merit()).isBetween(0.0, 1.0);
@@ -61,14 +61,14 @@ class DecisionTest {
     List<Candidate> lineUp = new ArrayList<>(Examples.lineUp());
     lineUp.add(new Candidate("E", Examples.label("flooded", 300, 90, 150, 10, 1), 0));
     Decision decision = decide(lineUp, Weights.USUAL);
-    assertThat(decision.ranked()).extracting(Verdict::letter).doesNotContain("E");
+    assertThat(decision.ranked()).extracting(Ranked::letter).doesNotContain("E");
     assertThat(decision.refused()).extracting(answer -> answer.letter()).containsExactly("E");
   }
 
   @Test
   void todaysBatteryIsTheBaselineAndNotRanked() {
     assertThat(decide(Examples.lineUp(), Weights.USUAL).ranked())
-        .extracting(Verdict::letter)
+        .extracting(Ranked::letter)
         .doesNotContain("0");
   }
 

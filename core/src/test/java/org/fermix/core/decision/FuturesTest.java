@@ -123,7 +123,7 @@ class FuturesTest {
   /** The parts of a comparison add up to the lead, and the level weight does draw level. */
   @Test
   void aComparisonExplainsTheLead() {
-    List<Verdict> ranked = Decision.of(BENCH, CONDITIONS, Weights.USUAL).ranked();
+    List<Ranked> ranked = Decision.of(BENCH, CONDITIONS, Weights.USUAL).ranked();
     Comparison comparison = Comparison.of(ranked.get(0), ranked.get(1));
     assertThat(comparison.lead())
         .isCloseTo(ranked.get(0).points() - ranked.get(1).points(), within(1e-9));

@@ -41,7 +41,7 @@ class ReadingsTest {
   })
   void aRestVoltageIsWorthWhatPracticeSays(
       String chemistry, double volts, double hours, RestVoltage.Worth worth) {
-    RestVoltage.Judged judged =
+    RestVoltage.Rested judged =
         new RestVoltage(volts, hours, false, 21).judge(Chemistry.of(chemistry), 1);
     assertThat(judged.worth()).isEqualTo(worth);
     assertThat(judged.evidence().isPresent()).isEqualTo(worth != RestVoltage.Worth.NOT_RESTED);
@@ -66,13 +66,13 @@ class ReadingsTest {
     assertThat(LoadTest.loadAmps(650)).isEqualTo(325);
     assertThat(new LoadTest(9.55, fifty, 0.87).margin(1)).isCloseTo(0.15, within(1e-6));
     assertThat(LoadTest.leastVolts(thirtyFive)).isCloseTo(9.2, within(0.002));
-    assertThat(new LoadTest(9.55, fifty, 0.87).judge(FLOODED, 1)).isEqualTo(LoadTest.Mark.PASSES);
+    assertThat(new LoadTest(9.55, fifty, 0.87).judge(FLOODED, 1)).isEqualTo(LoadTest.Grade.PASSES);
     assertThat(new LoadTest(9.15, thirtyFive, 0.93).judge(FLOODED, 1))
-        .isEqualTo(LoadTest.Mark.FAILS);
+        .isEqualTo(LoadTest.Grade.FAILS);
     double charge = FLOODED.chargeAtRest(12.30);
     assertThat(new LoadTest(9.15, thirtyFive, charge).judge(FLOODED, 1))
-        .isEqualTo(LoadTest.Mark.CHARGE_FIRST);
-    assertThat(new LoadTest(11, 21, 1).judge(LITHIUM, 1)).isEqualTo(LoadTest.Mark.NOT_FOR_THIS);
+        .isEqualTo(LoadTest.Grade.CHARGE_FIRST);
+    assertThat(new LoadTest(11, 21, 1).judge(LITHIUM, 1)).isEqualTo(LoadTest.Grade.NOT_FOR_THIS);
   }
 
   /** The pass limit amounts to about two thirds of the rating at every temperature. */
@@ -180,7 +180,7 @@ class ReadingsTest {
     "agm, 14.2, 14.4, 12.8, LOW"
   })
   void chargingVolts(
-      String chemistry, double idle, double fast, double loaded, ChargingVolts.Mark mark) {
+      String chemistry, double idle, double fast, double loaded, ChargingVolts.Level mark) {
     assertThat(new ChargingVolts(idle, fast, loaded, 25).judge(Chemistry.of(chemistry), 1))
         .isEqualTo(mark);
   }

@@ -25,7 +25,7 @@ class LabelAuditTest {
             Examples.label(chemistry, cca, ah, rc, kg, 100), kind, OptionalDouble.empty())
         .findings()
         .stream()
-        .map(LabelAudit.Finding::code)
+        .map(LabelAudit.Flaw::code)
         .toList();
   }
 
@@ -57,7 +57,7 @@ class LabelAuditTest {
             Plausibility.Kind.STARTING,
             OptionalDouble.empty());
     assertThat(audit.worst()).isEqualTo(LabelAudit.Weight.IMPOSSIBLE);
-    LabelAudit.Finding equivalent =
+    LabelAudit.Flaw equivalent =
         audit.findings().stream()
             .filter(each -> each.code() == LabelAudit.Code.LEAD_EQUIVALENT)
             .findFirst()
@@ -99,7 +99,7 @@ class LabelAuditTest {
             Plausibility.Kind.POWERSPORT,
             OptionalDouble.of(100));
     assertThat(audit.findings())
-        .extracting(LabelAudit.Finding::code)
+        .extracting(LabelAudit.Flaw::code)
         .contains(LabelAudit.Code.OTHER_HOUR_RATE);
   }
 
@@ -110,7 +110,7 @@ class LabelAuditTest {
     "26W14, 2026-03, YEAR_WEEK", "2025-W01, 2024-12, YEAR_WEEK", "20260115, 2026-01, DAY"
   })
   void dateCodes(String code, String made, DateCode.Format format) {
-    DateCode.Reading newest = DateCode.readings(code, TODAY).get(0);
+    DateCode.Decoded newest = DateCode.readings(code, TODAY).get(0);
     assertThat(newest.made()).isEqualTo(YearMonth.parse(made));
     assertThat(newest.format()).isEqualTo(format);
   }
@@ -118,7 +118,7 @@ class LabelAuditTest {
   @Test
   void aDigitForTheYearComesRoundEveryTen() {
     assertThat(DateCode.readings("C6", TODAY))
-        .extracting(DateCode.Reading::made)
+        .extracting(DateCode.Decoded::made)
         .containsExactly(YearMonth.of(2026, 3), YearMonth.of(2016, 3));
     // December 2026 lies ahead, so only 2016 is left; I is no month.
     assertThat(DateCode.readings("M6", TODAY)).hasSize(1);
@@ -130,7 +130,7 @@ class LabelAuditTest {
   /** Check: 18 to 24 months on the shelf is not new any more for lead (practice). */
   @Test
   void shelfAge() {
-    assertThat(new DateCode.Reading(YearMonth.of(2025, 2), DateCode.Format.DAY).monthsOld(TODAY))
+    assertThat(new DateCode.Decoded(YearMonth.of(2025, 2), DateCode.Format.DAY).monthsOld(TODAY))
         .isEqualTo(21);
     assertThat(DateCode.shelf(true, 21)).isEqualTo(DateCode.Shelf.STALE);
     assertThat(DateCode.shelf(true, 8)).isEqualTo(DateCode.Shelf.CHARGE_FIRST);

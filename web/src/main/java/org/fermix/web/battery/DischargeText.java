@@ -43,9 +43,9 @@ public record DischargeText(List<RatedCharge> points, String complaint) {
       if (words.countTokens() != 4) {
         return wrong("Number " + number + " is “" + entry + "”. " + WANTED);
       }
-      NumberText.Reading amount = NumberText.read(words.nextToken());
+      NumberText.Result amount = NumberText.read(words.nextToken());
       String amountUnit = words.nextToken().toLowerCase(Locale.ROOT);
-      NumberText.Reading time = NumberText.read(words.nextToken());
+      NumberText.Result time = NumberText.read(words.nextToken());
       String timeUnit = words.nextToken().toLowerCase(Locale.ROOT);
       if (!amount.isNumber()
           || !time.isNumber()

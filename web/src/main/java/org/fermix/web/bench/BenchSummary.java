@@ -2,7 +2,7 @@ package org.fermix.web.bench;
 
 import java.util.List;
 import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Verdict;
+import org.fermix.core.decision.Ranked;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Stop;
 import org.fermix.web.job.StopSummary;
@@ -29,11 +29,11 @@ class BenchSummary implements StopSummary {
     if (decision.answer().forSale().isEmpty()) {
       return new Line("nothing to compare yet", State.OPEN);
     }
-    List<Verdict> ranked = decision.ranked();
+    List<Ranked> ranked = decision.ranked();
     if (ranked.isEmpty()) {
       return new Line("all fail a gate", State.ATTENTION);
     }
-    Verdict leader = ranked.get(0);
+    Ranked leader = ranked.get(0);
     boolean close =
         ranked.size() > 1 && leader.points() - ranked.get(1).points() < Recommendation.CLOSE_POINTS;
     return new Line(

@@ -8,7 +8,7 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Verdict;
+import org.fermix.core.decision.Ranked;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -25,7 +25,7 @@ public record Recommendation(
     String headline,
     String leader,
     List<String> reasons,
-    List<Ranked> ranking,
+    List<Placed> ranking,
     List<Refused> refusals) {
   /** A lead below this, of twelve points, is called close. */
   static final double CLOSE_POINTS = 0.6;
@@ -33,7 +33,7 @@ public record Recommendation(
   private static final double NOTICEABLE = 0.05;
 
   /** One place in the ranking. */
-  public record Ranked(String letter, String name, String points, String share) {}
+  public record Placed(String letter, String name, String points, String share) {}
 
   /** One candidate that fails a gate. */
   public record Refused(String letter, String name, String reason) {}
@@ -58,7 +58,7 @@ public record Recommendation(
           reasons.add("Every candidate fails a gate; see what would open each.");
         }
       } else {
-        Verdict leader = decision.ranked().get(0);
+        Ranked leader = decision.ranked().get(0);
         headline = headline(leader);
         reasons.add(cold(leader.answer()));
         reasons.add(sits(leader.answer()));
@@ -72,13 +72,13 @@ public record Recommendation(
       decision.answer().today().ifPresent(today -> reasons.add(today(today)));
       return new Recommendation(
           headline,
-          decision.leader().map(Verdict::letter).orElse(""),
+          decision.leader().map(Ranked::letter).orElse(""),
           reasons,
           ranking(),
           refusals());
     }
 
-    private String headline(Verdict leader) {
+    private String headline(Ranked leader) {
       if (decision.meeting().isEmpty()) {
         return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
       }
@@ -86,7 +86,7 @@ public record Recommendation(
         return named(leader.answer())
             + ", leads, but only "
             + decision.meeting().stream()
-                .map(Verdict::letter)
+                .map(Ranked::letter)
                 .collect(java.util.stream.Collectors.joining(" and "))
             + (decision.meeting().size() == 1 ? " does" : " do")
             + " all you ask.";
@@ -171,7 +171,7 @@ public record Recommendation(
           + ".";
     }
 
-    private String against(Verdict leader, Verdict second) {
+    private String against(Ranked leader, Ranked second) {
       boolean close = leader.points() - second.points() < CLOSE_POINTS;
       String name =
           (close ? "It is close. " : "")
@@ -198,7 +198,7 @@ public record Recommendation(
     }
 
     /** Criteria on which the first earns noticeably more than the second, most first. */
-    private static List<Criterion> differing(Verdict first, Verdict second) {
+    private static List<Criterion> differing(Ranked first, Ranked second) {
       List<Criterion> criteria = new ArrayList<>(List.of(Criterion.values()));
       criteria.removeIf(criterion -> gain(first, second, criterion) < NOTICEABLE);
       criteria.sort(
@@ -206,7 +206,7 @@ public record Recommendation(
       return criteria;
     }
 
-    private static double gain(Verdict first, Verdict second, Criterion criterion) {
+    private static double gain(Ranked first, Ranked second, Criterion criterion) {
       return first.weighing(criterion).points() - second.weighing(criterion).points();
     }
 
@@ -248,12 +248,12 @@ public record Recommendation(
           : "Today’s battery is likely to start only down to " + display.show(floor).text() + ".";
     }
 
-    private List<Ranked> ranking() {
-      double most = decision.ranked().stream().mapToDouble(Verdict::points).max().orElse(1);
+    private List<Placed> ranking() {
+      double most = decision.ranked().stream().mapToDouble(Ranked::points).max().orElse(1);
       return decision.ranked().stream()
           .map(
               verdict ->
-                  new Ranked(
+                  new Placed(
                       verdict.letter(),
                       verdict.answer().candidate().label().name(),
                       display.number(verdict.points(), 1),

@@ -72,7 +72,7 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
             facts.number("rested", 0),
             facts.says("surface", "yes"),
             facts.number("temperature", ROOM_C));
-    RestVoltage.Judged judged = reading.judge(suspect.chemistry(), suspect.series());
+    RestVoltage.Rested judged = reading.judge(suspect.chemistry(), suspect.series());
     String shown = volts(reading.volts(), display);
     String words =
         switch (judged.worth()) {

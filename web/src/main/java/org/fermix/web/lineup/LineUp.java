@@ -59,7 +59,7 @@ public class LineUp {
   }
 
   /** What a request reads of a job's line-up, removed ones included. */
-  private record Reading(List<Entry> entries) {}
+  private record Known(List<Entry> entries) {}
 
   /** The candidates for the bench, today's battery first. */
   @Transactional(readOnly = true)
@@ -86,7 +86,7 @@ public class LineUp {
   }
 
   private List<Entry> all(OpenJob job) {
-    return job.once(Reading.class, () -> new Reading(read(job))).entries();
+    return job.once(Known.class, () -> new Known(read(job))).entries();
   }
 
   private List<Entry> read(OpenJob job) {

@@ -44,14 +44,14 @@ public class Needs implements NextJob {
    * @param started once the owner has said anything
    * @param keepsBattery when the machine goes
    */
-  private record Reading(Need need, String currency, boolean started, boolean keepsBattery) {}
+  private record Known(Need need, String currency, boolean started, boolean keepsBattery) {}
 
-  private Reading reading(OpenJob job) {
+  private Known reading(OpenJob job) {
     return job.once(
-        Reading.class,
+        Known.class,
         () -> {
           NeedFacts stored = facts(job);
-          return new Reading(
+          return new Known(
               need(job, stored),
               stored.currency,
               !stored.isNew(),

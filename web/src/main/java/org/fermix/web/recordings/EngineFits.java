@@ -104,7 +104,7 @@ class EngineFits {
     double restVolts =
         recording.found().restVolts()
             + circuit.resistanceOhm() * Math.max(0, recording.found().restAmps().orElse(0.0));
-    RestVoltage.Judged judged =
+    RestVoltage.Rested judged =
         new RestVoltage(
                 Math.max(0, Math.min(40, restVolts)),
                 RestVoltage.REST_HOURS,

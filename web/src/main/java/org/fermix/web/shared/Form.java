@@ -93,7 +93,7 @@ public final class Form {
       numbers.put(field.name(), kept);
       return;
     }
-    NumberText.Reading reading = NumberText.read(text);
+    NumberText.Result reading = NumberText.read(text);
     if (!reading.isNumber()) {
       complain(field.name(), reading.complaint() + " " + field.label() + ": " + range(field) + ".");
       return;

@@ -19,13 +19,13 @@ public final class NumberText {
   private NumberText() {}
 
   /** What was read: a number, or why not. */
-  public record Reading(double value, String complaint) {
+  public record Result(double value, String complaint) {
     public boolean isNumber() {
       return complaint.isEmpty();
     }
   }
 
-  public static Reading read(String typed) {
+  public static Result read(String typed) {
     String text =
         typed
             .strip()
@@ -67,11 +67,11 @@ public final class NumberText {
     return text.length() <= LONGEST ? text : text.substring(0, LONGEST) + "…";
   }
 
-  private static Reading number(String text) {
-    return new Reading(Double.parseDouble(text), "");
+  private static Result number(String text) {
+    return new Result(Double.parseDouble(text), "");
   }
 
-  private static Reading refused(String why) {
-    return new Reading(0, why);
+  private static Result refused(String why) {
+    return new Result(0, why);
   }
 }

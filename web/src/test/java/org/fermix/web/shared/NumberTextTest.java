@@ -29,7 +29,7 @@ class NumberTextTest {
           +4        | 4
           """)
   void readsWhatPeopleType(String typed, double expected) {
-    NumberText.Reading reading = NumberText.read(typed);
+    NumberText.Result reading = NumberText.read(typed);
     assertThat(reading.complaint()).isEmpty();
     assertThat(reading.value()).isEqualTo(expected);
   }

@@ -4,9 +4,9 @@ import java.util.List;
 import org.fermix.core.bench.CandidateAnswer;
 
 /** One ranked candidate with the parts its points are the sum of. */
-public record Verdict(CandidateAnswer answer, List<Weighing> weighings) {
+public record Ranked(CandidateAnswer answer, List<Weighing> weighings) {
   /** Copies the list. */
-  public Verdict {
+  public Ranked {
     weighings = List.copyOf(weighings);
   }
 
