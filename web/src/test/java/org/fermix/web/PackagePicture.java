@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
@@ -104,8 +105,8 @@ class PackagePicture {
     }
   }
 
-  private static TreeSet<Use> uses(String root, List<String> order) {
-    TreeSet<Use> uses = new TreeSet<>(Comparator.comparingInt(Use::from).thenComparingInt(Use::to));
+  private static Set<Use> uses(String root, List<String> order) {
+    Set<Use> uses = new TreeSet<>(Comparator.comparingInt(Use::from).thenComparingInt(Use::to));
     for (JavaClass type :
         new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
