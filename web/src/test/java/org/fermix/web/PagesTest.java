@@ -309,6 +309,25 @@ class PagesTest extends WebTestBase {
   }
 
   /** The conditions in the address say how it stands and how old it is judged. */
+  /** The same address says the same to a reader of either system; a form counts as it was drawn. */
+  @Test
+  void figuresMeanTheSameToEveryone() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/need", job + "/lineup/new", label("Example 70"));
+    String address =
+        job + "/bench?temperature=4&days=3&amps=1&hours=1&years=&stand=CONNECTED&weeks=4&drawn=";
+    assertThat(visit.get(address + "METRIC").body()).contains("Cold start at 4\u00a0°C");
+    assertThat(visit.get(address + "US").body()).contains("Cold start at −16\u00a0°C");
+    visit.submit("/garage", "/units", Map.of("system", "us"));
+    assertThat(visit.get(address + "US").body()).contains("Cold start at 4\u00a0°F");
+    assertThat(visit.get(address + "METRIC").body()).contains("Cold start at 39\u00a0°F");
+    Map<String, String> metric = new HashMap<>(need("0", "520"));
+    metric.put("drawn", "METRIC");
+    visit.submit(job + "/need", job + "/need", metric);
+    assertThat(visit.get(job + "/need").body()).contains("value=\"3.2\"");
+  }
+
   @Test
   void theAddressCarriesAgeAndStanding() {
     Visit visit = new Visit(port);

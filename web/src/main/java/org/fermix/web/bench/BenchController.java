@@ -63,6 +63,9 @@ class BenchController {
     Conditions own = Conditions.of(bench.need());
     Form form = ConditionsForm.read(own, parameters, display);
     Optional<Conditions> conditions = ConditionsForm.conditions(form);
+    if (conditions.isPresent() && !form.drawn().equals(display.system().name())) {
+      form = ConditionsForm.own(conditions.get(), display);
+    }
     if (conditions.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     }
@@ -74,7 +77,12 @@ class BenchController {
     Recommendation recommendation = Recommendation.of(decision, money);
     model.addAttribute("job", job);
     model.addAttribute("form", form);
-    model.addAttribute("controls", ConditionsForm.controls(form, bench.need(), display));
+    model.addAttribute(
+        "controls",
+        ConditionsForm.controls(
+            form,
+            bench.need(),
+            conditions.isPresent() ? display : Form.drawn(display, parameters)));
     model.addAttribute("hours", form.view("hours"));
     model.addAttribute("stand", form.view("stand"));
     model.addAttribute("weeks", form.view("weeks"));
@@ -168,6 +176,7 @@ class BenchController {
       builder.queryParam(name, "{" + name + "}");
     }
     return builder
+        .queryParam(Form.DRAWN, form.drawn())
         .encode()
         .buildAndExpand(
             ConditionsForm.NAMES.stream().map(name -> form.view(name).value()).toArray())

@@ -46,9 +46,12 @@ final class ConditionsForm {
     return Form.stored(FIELDS, display, values);
   }
 
-  /** What the address says, the owner's own where it says nothing. */
+  /**
+   * What the address says, the owner's own where it says nothing. An address means the same to
+   * everyone: it says in which units it was written.
+   */
   static Form read(Conditions own, Map<String, String> parameters, Display display) {
-    Form stored = own(own, display);
+    Form stored = own(own, Form.drawn(display, parameters));
     Map<String, String> all = new HashMap<>();
     for (String name : NAMES) {
       all.put(name, parameters.getOrDefault(name, stored.view(name).value()));

@@ -41,6 +41,11 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
     return new Display(system, otherCurrencyCode, zone);
   }
 
+  /** The same in another unit system. */
+  public Display in(UnitSystem other) {
+    return new Display(other, currencyCode, zone);
+  }
+
   /** Day and time of day of a moment, where the garage is; in UTC that is said. */
   public String moment(Instant when) {
     String text = WHEN.format(when.atZone(zone));

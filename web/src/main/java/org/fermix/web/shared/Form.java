@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.fermix.core.quantity.UnitSystem;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * out only where they are sound; nothing is clamped.
  */
 public final class Form {
+  /** The parameter that says in which unit system a form, or an address with figures, was drawn. */
+  public static final String DRAWN = "drawn";
+
   private final List<Field> fields;
   private final Display display;
   private final Map<String, String> texts = new LinkedHashMap<>();
@@ -51,13 +55,14 @@ public final class Form {
   }
 
   /**
-   * A form as typed, checked field by field. A number left as it was shown keeps its stored value,
-   * so that showing it in other units never loses digits.
+   * A form as typed, checked field by field. Numbers are read in the unit system the form was drawn
+   * in, whatever the reader has chosen since in another tab. A number left as it was shown keeps
+   * its stored value, so that showing it in other units never loses digits.
    *
    * @param before the form as it was shown
    */
   public static Form typed(Form before, Map<String, String> parameters) {
-    Form form = new Form(before.fields, before.display);
+    Form form = new Form(before.fields, drawn(before.display, parameters));
     form.hints.putAll(before.hints);
     for (Field field : form.fields) {
       String text = parameters.getOrDefault(field.name(), "").strip();
@@ -87,9 +92,23 @@ public final class Form {
     return form;
   }
 
+  /** How a form that comes back was drawn: as it says, else as it would be now. */
+  public static Display drawn(Display now, Map<String, String> parameters) {
+    return switch (parameters.getOrDefault(DRAWN, "")) {
+      case "US" -> now.in(UnitSystem.US);
+      case "METRIC" -> now.in(UnitSystem.METRIC);
+      default -> now;
+    };
+  }
+
+  /** The unit system it is drawn in, for {@link #DRAWN}. */
+  public String drawn() {
+    return display.system().name();
+  }
+
   private void readNumber(Field field, String text, Form before) {
     Double kept = before.numbers.get(field.name());
-    if (kept != null && text.equals(before.texts.get(field.name()))) {
+    if (kept != null && text.equals(display.field(kept, field.unit()))) {
       numbers.put(field.name(), kept);
       return;
     }
@@ -175,7 +194,11 @@ public final class Form {
     List<Difference> differences = new ArrayList<>();
     for (Field field : fields) {
       String mine = texts.getOrDefault(field.name(), "");
-      String theirs = stored.texts.getOrDefault(field.name(), "");
+      Double value = stored.numbers.get(field.name());
+      String theirs =
+          value == null
+              ? stored.texts.getOrDefault(field.name(), "")
+              : display.field(value, field.unit());
       if (!mine.equals(theirs)) {
         differences.add(new Difference(field.label(), words(field, mine), words(field, theirs)));
       }

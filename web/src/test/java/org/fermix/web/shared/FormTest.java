@@ -65,6 +65,23 @@ class FormTest {
     assertThat(saved.number("length").orElseThrow()).isEqualTo(odd);
   }
 
+  /**
+   * A form drawn in one system and sent after the other was chosen elsewhere is still what it said.
+   */
+  @Test
+  void whatWasDrawnInOtherUnitsIsConvertedAndNotReinterpreted() {
+    Form now = Form.stored(FIELDS, Display.USUAL, Map.of("name", "x", "length", 260.35));
+    Form sent =
+        Form.typed(now, Map.of("name", "x", "length", "10.25", "cold", "3.2", "drawn", "US"));
+    assertThat(sent.number("length").orElseThrow()).isEqualTo(260.35);
+    assertThat(sent.number("cold").orElseThrow()).isCloseTo(-16, within(1e-9));
+    assertThat(sent.view("cold").unit()).isEqualTo("°F");
+    assertThat(sent.drawn()).isEqualTo("US");
+    assertThat(Form.typed(now, Map.of("name", "x", "cold", "3", "drawn", "?")).number("cold"))
+        .hasValue(3);
+    assertThat(sent.differencesFrom(now)).hasSize(1);
+  }
+
   @Test
   void emptyMeansNotSaid() {
     Form form = typed(Display.USUAL, Map.of("name", "x", "cca", "  "));
