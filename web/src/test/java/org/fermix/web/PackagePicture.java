@@ -18,27 +18,7 @@ import org.junit.jupiter.api.Test;
  * docs}, not with the tests.
  */
 class PackagePicture {
-  private static final List<String> CORE =
-      List.of(
-          "quantity",
-          "chemistry",
-          "rating",
-          "casing",
-          "label",
-          "machine",
-          "electrical",
-          "reserve",
-          "storage",
-          "charging",
-          "life",
-          "cost",
-          "fit",
-          "permission",
-          "diagnosis",
-          "bench",
-          "decision",
-          "prove",
-          "plan");
+  private static final List<String> CORE = org.fermix.core.ArchitectureTest.ORDER;
 
   private static final int ROW = 26;
   private static final int TOP = 60;

@@ -1,7 +1,5 @@
 package org.fermix.core.electrical;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
@@ -29,11 +27,8 @@ public final class BatteryCircuit {
   /** No battery worn further than this is answered for (1). */
   public static final double LEAST_HEALTH = 0.2;
 
-  private static final int RATING_STEPS = 30;
+  static final int RATING_STEPS = 30;
   private static final int SOAKING_STEPS = 60;
-  private static final double STAGE_STEP_S = 0.5;
-  private static final double POWER_STEP_S = 0.1;
-  private static final int POWER_STEPS = 150;
   private static final double LOWEST_LOG_FACTOR = Math.log(0.2);
 
   private final Chemistry chemistry;
@@ -299,7 +294,8 @@ public final class BatteryCircuit {
     return afterWarming(now, state, currentA, now.volts(state, currentA), seconds);
   }
 
-  private ChargeState afterWarming(
+  /** As above, at a temperature and a voltage already worked out. */
+  ChargeState afterWarming(
       BatteryAt now, ChargeState state, double currentA, double volts, double seconds) {
     double lossWatts =
         currentA * (series * chemistry.openCircuitVolts(surfaceCharge(state)) - volts);
@@ -336,85 +332,6 @@ public final class BatteryCircuit {
     return Roots.crossing(
         amps -> lowestVolts(test, amps) - limit, guess * 1e-6, guess, guess * 20, guess * 1e-5);
   }
-
-  /**
-   * How the full battery does in what a test asks after its first criterion, at a current. Nothing
-   * is returned for a test that asks nothing more.
-   *
-   * @param currentA the rated current tested, 0.01 to 50,000 A
-   */
-  public List<StageRun> laterStages(CrankingTest test, double currentA) {
-    Check.within("test current", currentA, 0.01, 50_000, "A");
-    List<StageRun> runs = new ArrayList<>();
-    ChargeState state = ChargeState.rested(1, test.temperatureC());
-    state = steps(state, currentA, test.seconds());
-    for (CrankingTest.LaterStage stage : test.laterStages()) {
-      state = after(state, 0, stage.restSeconds());
-      double current = currentA * stage.share();
-      double limit = stage.minimumVolts() * series;
-      double held = 0;
-      while (held < stage.seconds() && volts(state, current) >= limit) {
-        state = afterWarming(state, current, STAGE_STEP_S);
-        held += STAGE_STEP_S;
-      }
-      runs.add(new StageRun(stage, Math.min(held, stage.seconds())));
-    }
-    return runs;
-  }
-
-  private ChargeState steps(ChargeState from, double currentA, double seconds) {
-    ChargeState state = from;
-    for (int i = 0; i < RATING_STEPS; i++) {
-      state = afterWarming(state, currentA, seconds / RATING_STEPS);
-    }
-    return state;
-  }
-
-  /**
-   * A later stage of a rating test, run.
-   *
-   * @param secondsHeld how long the voltage stayed up (s)
-   */
-  public record StageRun(CrankingTest.LaterStage stage, double secondsHeld) {
-    /** True when it held as long as asked. */
-    public boolean passes() {
-      return secondsHeld >= stage.seconds();
-    }
-  }
-
-  /**
-   * Aircraft power rating: current while the full battery is held at half its nominal voltage (RTCA
-   * DO-293A and IEC 60952-1 in principle; content from memory). The peak is read at 0.3 s, the
-   * rating at 15 s.
-   *
-   * @param temperatureC −40 to 60 °C
-   */
-  public PowerRating powerRating(double temperatureC) {
-    Check.within("temperature", temperatureC, -40, 60, "°C");
-    ChargeState state = ChargeState.rested(1, temperatureC);
-    double peakA = 0;
-    double currentA = 0;
-    for (int i = 0; i < POWER_STEPS; i++) {
-      BatteryAt now = at(state.temperatureC());
-      ChargeState held = state;
-      double most = now.restVolts(held) / resistanceOhm;
-      currentA =
-          Roots.crossing(amps -> now.volts(held, amps) - 6 * series, 0, most / 2, most, 1e-3);
-      if (i * POWER_STEP_S <= 0.3) {
-        peakA = currentA;
-      }
-      state = afterWarming(now, state, currentA, 6 * series, POWER_STEP_S);
-    }
-    return new PowerRating(peakA, currentA);
-  }
-
-  /**
-   * Currents at half the nominal voltage.
-   *
-   * @param peakA after 0.3 s (A)
-   * @param ratedA after 15 s (A)
-   */
-  public record PowerRating(double peakA, double ratedA) {}
 
   /**
    * As {@link #afterWarming}, over minutes: in steps, and losing heat to the air round it by 8

@@ -32,7 +32,7 @@ public record Yardstick(List<Conversion> conversions) {
       double amps,
       Band band,
       boolean printed,
-      List<BatteryCircuit.StageRun> laterStages) {
+      List<RatingStages.Run> laterStages) {
     /** Copies the list. */
     public Conversion {
       laterStages = List.copyOf(laterStages);
@@ -65,6 +65,6 @@ public record Yardstick(List<Conversion> conversions) {
       sigma = Math.hypot(NOT_LEAD_FACTOR * sigma, circuit.resistanceSigma());
     }
     return new Conversion(
-        test, amps, Band.ratio(amps, sigma), same, circuit.laterStages(test, amps));
+        test, amps, Band.ratio(amps, sigma), same, RatingStages.later(circuit, test, amps));
   }
 }

@@ -159,22 +159,22 @@ class RatingReferenceTest {
   void carBatteriesHoldTheSecondEuropeanStage() {
     BatteryCircuit battery = Examples.circuit("flooded", 60, 15, 540);
     CrankingTest european = CrankingTest.find("en").orElseThrow();
-    var runs = battery.laterStages(european, battery.ratedAmps(european));
+    var runs = RatingStages.later(battery, european, battery.ratedAmps(european));
     assertThat(runs.get(0).passes()).isTrue();
     assertThat(runs.get(0).secondsHeld()).isEqualTo(73);
-    var tooMuch = battery.laterStages(european, 2 * battery.ratedAmps(european));
+    var tooMuch = RatingStages.later(battery, european, 2 * battery.ratedAmps(european));
     assertThat(tooMuch.get(0).passes()).isFalse();
-    assertThat(battery.laterStages(CrankingTest.COLD_CRANKING, 500)).isEmpty();
+    assertThat(RatingStages.later(battery, CrankingTest.COLD_CRANKING, 500)).isEmpty();
   }
 
   /** Aircraft: current at half voltage after 15 s at −18 °C is 1.1 to 1.6 of CCA (estimate). */
   @Test
   void aircraftPowerRating() {
     BatteryCircuit battery = Examples.circuit("agm", 25, 12, 350);
-    var cold = battery.powerRating(-18);
+    var cold = RatingStages.power(battery, -18);
     assertThat(cold.ratedA() / 350).isBetween(1.1, 1.6);
     assertThat(cold.peakA()).isGreaterThan(cold.ratedA());
-    assertThat(battery.powerRating(23).ratedA()).isGreaterThan(cold.ratedA());
+    assertThat(RatingStages.power(battery, 23).ratedA()).isGreaterThan(cold.ratedA());
   }
 
   /** Handbook 25: CCA 433 and RC 79 min are rank 66.05, printed 65. */

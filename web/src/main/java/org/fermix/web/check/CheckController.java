@@ -179,7 +179,7 @@ class CheckController {
     OpenJob job = jobs.open(visitor, id);
     boolean taken =
         log.take(job, Submissions.number(), kind(slug), "", Map.of(Reading.CANNOT, "yes"));
-    return taken ? back(job) : "redirect:" + job.path(Stop.CHECK) + "/" + slug;
+    return taken ? back(job) : "redirect:" + job.path(Stop.CHECK) + "/take/" + slug;
   }
 
   @PostMapping("/withdraw/{readingId}")

@@ -177,7 +177,10 @@ class GarageController {
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable String what) {
     boolean back = what.equals("restore");
     UUID machine = back ? jobs.restore(visitor, id) : jobs.remove(visitor, id);
-    return "redirect:/machines/" + machine + (back ? "" : "?removed=" + id);
+    // Still removed after it was taken back: there are as many as are kept.
+    return "redirect:/machines/"
+        + machine
+        + (jobs.isRemoved(visitor, id) ? (back ? "?full&" : "?") + "removed=" + id : "");
   }
 
   /** A line of a machine's jobs. */

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.shared.Htmx;
@@ -47,11 +48,14 @@ class ClosedJobs implements WebMvcConfigurer {
               instanceof Map<?, ?> variables)) {
         return true;
       }
-      OpenJob job = jobs.open(visitor, UUID.fromString(String.valueOf(variables.get("id"))));
-      if (job.isOpen()) {
+      Optional<OpenJob> closed =
+          id(String.valueOf(variables.get("id")))
+              .map(id -> jobs.open(visitor, id))
+              .filter(job -> !job.isOpen());
+      if (closed.isEmpty()) {
         return true;
       }
-      String machine = "/machines/" + job.machineId() + "?closed";
+      String machine = "/machines/" + closed.get().machineId() + "?closed";
       if (Htmx.isHtmx(request)) {
         response.setHeader("HX-Redirect", machine);
         response.setStatus(HttpStatus.CONFLICT.value());
@@ -59,6 +63,15 @@ class ClosedJobs implements WebMvcConfigurer {
         response.sendRedirect(machine);
       }
       return false;
+    }
+
+    /** Empty where it is none: what answers the address says so. */
+    private Optional<UUID> id(String text) {
+      try {
+        return Optional.of(UUID.fromString(text));
+      } catch (IllegalArgumentException e) {
+        return Optional.empty();
+      }
     }
   }
 }

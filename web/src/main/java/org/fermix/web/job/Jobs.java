@@ -163,15 +163,24 @@ public class Jobs {
   }
 
   /**
-   * Takes a removed job back.
+   * Takes a removed job back, unless its machine has as many as are kept by now.
    *
    * @return its machine
    */
   @Transactional
   public UUID restore(Visitor visitor, UUID jobId) {
     Job job = job(visitor, jobId);
-    job.restore();
+    machines.hold(visitor.garageId(), job.machineId());
+    if (of(visitor, job.machineId()).size() < MOST) {
+      job.restore();
+    }
     return job.machineId();
+  }
+
+  /** True when a job was removed and not taken back. */
+  @Transactional(readOnly = true)
+  public boolean isRemoved(Visitor visitor, UUID jobId) {
+    return job(visitor, jobId).isRemoved();
   }
 
   private static OpenJob open(

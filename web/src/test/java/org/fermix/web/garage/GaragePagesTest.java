@@ -221,7 +221,8 @@ class GaragePagesTest extends WebTestBase {
           .as(action)
           .isEqualTo(404);
     }
-    assertThat(owner.get("/garage").body()).contains("Otter").doesNotContain(">closed<");
+    assertThat(owner.get("/garage").body()).contains("Otter").doesNotContain("Closed: start");
+    assertThat(owner.submit("/garage", "/jobs/1/need", Map.of()).statusCode()).isEqualTo(404);
   }
 
   @Test
