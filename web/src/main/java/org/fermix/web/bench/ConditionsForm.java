@@ -26,7 +26,7 @@ final class ConditionsForm {
           Field.number("days", "Days parked before it", Unit.DAY, 0, 1000).needed(),
           Field.number("amps", "Engine-off load", Unit.AMPERE, 0, 500).needed(),
           Field.number("hours", "for", Unit.HOUR, 0, 500).needed(),
-          Field.number("years", "Years after fitting", Unit.YEAR, 0, 20)
+          Field.number("years", "Years fitted", Unit.YEAR, 0, 20)
               .withHelp("Empty: each at the end of the years kept, or of its life."),
           Field.choice("stand", "How it stands", StandWords.choices()).needed(),
           Field.number("weeks", "every", Unit.WEEK, 1, 52).needed());
