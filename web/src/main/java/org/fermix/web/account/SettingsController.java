@@ -69,7 +69,7 @@ class SettingsController {
     }
     Preferences chosen = SettingsForm.read(form);
     accounts.prefer(visitor, chosen);
-    ReaderCookies.writeUnits(request, response, chosen.units().orElse(UnitSystem.METRIC));
+    chosen.units().ifPresent(units -> ReaderCookies.writeUnits(request, response, units));
     return "redirect:/garage/settings?saved";
   }
 

@@ -31,7 +31,7 @@ final class SettingsForm {
     preferences.zone().ifPresent(zone -> values.put("zone", zone.getId()));
     preferences.currency().ifPresent(currency -> values.put("currency", currency));
     Form form = Form.stored(FIELDS, display, values);
-    form.hint("units", "Empty: metric");
+    form.hint("units", "Empty: as in this browser, now " + (display.isUs() ? "US" : "metric"));
     form.hint("zone", "Empty: your browser’s, now " + display.zone().getId());
     form.hint("currency", "Empty: EUR");
     return form;
