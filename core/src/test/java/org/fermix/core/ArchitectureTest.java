@@ -1,7 +1,6 @@
 package org.fermix.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -57,22 +56,8 @@ public class ArchitectureTest {
           .dependOnClassesThat()
           .haveNameMatching("java\\.time\\.Clock|java\\.util\\.Random|java\\.lang\\.Thread");
 
-  @ArchTest static final ArchRule ONLY_EARLIER_PACKAGES = downward();
-
-  private static ArchRule downward() {
-    var layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
-    for (String layer : ORDER) {
-      layers = layers.layer(layer).definedBy("org.fermix.core." + layer + "..");
-    }
-    for (int i = 0; i < ORDER.size(); i++) {
-      String[] later = ORDER.subList(i + 1, ORDER.size()).toArray(String[]::new);
-      layers =
-          later.length == 0
-              ? layers.whereLayer(ORDER.get(i)).mayNotBeAccessedByAnyLayer()
-              : layers.whereLayer(ORDER.get(i)).mayOnlyBeAccessedByLayers(later);
-    }
-    return layers;
-  }
+  @ArchTest
+  static final ArchRule ONLY_EARLIER_PACKAGES = PackageOrder.downward("org.fermix.core", ORDER);
 
   @Test
   void everyPackageOfTheCoreIsInTheOrder() {

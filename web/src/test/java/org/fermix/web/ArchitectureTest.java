@@ -1,7 +1,6 @@
 package org.fermix.web;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -11,6 +10,7 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.util.List;
+import org.fermix.core.PackageOrder;
 import org.junit.jupiter.api.Test;
 
 /** web → standins → core and never back; each stop uses only the stops and places before it. */
@@ -54,22 +54,8 @@ class ArchitectureTest {
           .dependOnClassesThat()
           .resideInAPackage("org.fermix.standins..");
 
-  @ArchTest static final ArchRule STOPS_LOOK_BACK_ONLY = downward();
-
-  private static ArchRule downward() {
-    var layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
-    for (String layer : ORDER) {
-      layers = layers.layer(layer).definedBy("org.fermix.web." + layer + "..");
-    }
-    for (int i = 0; i < ORDER.size(); i++) {
-      String[] later = ORDER.subList(i + 1, ORDER.size()).toArray(String[]::new);
-      layers =
-          later.length == 0
-              ? layers.whereLayer(ORDER.get(i)).mayNotBeAccessedByAnyLayer()
-              : layers.whereLayer(ORDER.get(i)).mayOnlyBeAccessedByLayers(later);
-    }
-    return layers;
-  }
+  @ArchTest
+  static final ArchRule STOPS_LOOK_BACK_ONLY = PackageOrder.downward("org.fermix.web", ORDER);
 
   @Test
   void everyPackageOfTheWebIsInTheOrder() {
