@@ -107,9 +107,9 @@ final class Questions {
           code.size().litres() * (chemistry.isLead() ? 2.0 : 0.9) * random.nextDouble(0.9, 1.1);
       double ampHours =
           Math.max(
-              1, massKg * chemistry.plausibility().ampHoursPerKg() * random.nextDouble(0.9, 1.1));
-      double low = chemistry.plausibility().ccaPerAmpHourLow();
-      double high = chemistry.plausibility().ccaPerAmpHourHigh();
+              1, massKg * chemistry.typicalLabel().ampHoursPerKg() * random.nextDouble(0.9, 1.1));
+      double low = 0.5 * chemistry.typicalLabel().ccaPerAmpHour();
+      double high = 1.5 * chemistry.typicalLabel().ccaPerAmpHour();
       double amps = ampHours * random.nextDouble(low + 0.3 * (high - low), high);
       labels.add(
           new Label(

@@ -33,6 +33,7 @@ public class ArchitectureTest {
           "permission",
           "diagnosis",
           "bench",
+          "check",
           "decision",
           "prove",
           "plan");

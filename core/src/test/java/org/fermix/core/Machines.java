@@ -42,7 +42,7 @@ public final class Machines {
           other,
           engine.series(),
           ah,
-          ah * engine.series() / other.plausibility().ampHoursPerKg(),
+          ah * engine.series() / other.typicalLabel().ampHoursPerKg(),
           CrankingRating.cca(ah * ampsPerAmpHour));
     }
 
@@ -59,7 +59,7 @@ public final class Machines {
               Given.label(
                   of.isLead()
                       ? number("kg")
-                      : ampHours * engine.series() / of.plausibility().ampHoursPerKg(),
+                      : ampHours * engine.series() / of.typicalLabel().ampHoursPerKg(),
                   Unit.KILOGRAM)),
           new CaseSize(200, 150, 150),
           TerminalSide.RIGHT,

@@ -128,16 +128,13 @@ public final class Fleet {
   }
 
   private static BatteryCircuit circuit(Chemistry chemistry, double cca) {
-    double perAmpHour =
-        0.5
-            * (chemistry.plausibility().ccaPerAmpHourLow()
-                + chemistry.plausibility().ccaPerAmpHourHigh());
+    double perAmpHour = chemistry.typicalLabel().ccaPerAmpHour();
     double ampHours = cca / perAmpHour;
     return BatteryCircuit.calibrated(
         chemistry,
         1,
         ampHours,
-        ampHours / chemistry.plausibility().ampHoursPerKg(),
+        ampHours / chemistry.typicalLabel().ampHoursPerKg(),
         CrankingRating.cca(cca));
   }
 

@@ -5,6 +5,7 @@ import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Protection;
+import org.fermix.core.prove.Handling;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.rating.CrankingTest;
 
@@ -13,7 +14,7 @@ import org.fermix.core.rating.CrankingTest;
  * fades with a time constant of an hour and nearly all of it goes with a few minutes of headlamps;
  * both are the stand-in's own assumptions.
  */
-public final class StandInBattery {
+public final class StandInBattery implements Handling {
   private static final double SURFACE_HOURS = 1.0;
   private static final double LEAD_SURFACE_VOLTS = 0.85;
   private static final double LITHIUM_SURFACE_VOLTS = 0.25;
@@ -99,6 +100,7 @@ public final class StandInBattery {
    *
    * @throws IllegalStateException for lithium below freezing, which must be warmed first
    */
+  @Override
   public void charge() {
     if (!chemistry().isLead() && state.temperatureC() < 0) {
       throw new IllegalStateException("lithium must not be charged below freezing");
@@ -113,6 +115,7 @@ public final class StandInBattery {
   }
 
   /** Leaves it alone for some hours. */
+  @Override
   public void rest(double hours) {
     state = now.after(state, 0, hours * 3600);
     surfaceVolts *= Math.exp(-hours / SURFACE_HOURS);
@@ -120,6 +123,7 @@ public final class StandInBattery {
   }
 
   /** Headlamps for three minutes, then five of rest. */
+  @Override
   public void headlamps() {
     draw(HEADLAMP_A / whenNew.series(), HEADLAMP_S);
     state = now.after(state, 0, 300);
@@ -127,6 +131,7 @@ public final class StandInBattery {
   }
 
   /** Takes it into a warm room until it is as warm. */
+  @Override
   public void warm() {
     state = ChargeState.rested(state.charge(), ROOM_C);
     restedHours += 12;
@@ -170,7 +175,7 @@ public final class StandInBattery {
     return surfaceTakenOff;
   }
 
-  /** Hours since it was last charged (h). */
+  @Override
   public double restedHours() {
     return restedHours;
   }

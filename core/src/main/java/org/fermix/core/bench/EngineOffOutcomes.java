@@ -99,7 +99,7 @@ final class EngineOffOutcomes implements OutcomeFamily {
     all.add(
         Term.table(
             "usable depth by the school followed",
-            100 * in.label().chemistry().plausibility().usableDepth(),
+            100 * in.usableDepth(),
             Unit.PER_CENT,
             "common practice, disputed"));
     all.add(new Term("I, load", Given.typed(amps, Unit.AMPERE)));

@@ -11,6 +11,7 @@ import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Spread;
+import org.fermix.core.reserve.DepthSchool;
 import org.fermix.core.reserve.DischargeLaw;
 import org.fermix.core.reserve.EngineOff;
 import org.jspecify.annotations.Nullable;
@@ -160,9 +161,15 @@ record InConditions(
    * keeps (1).
    */
   double keptCharge(double lowestCharge) {
-    double bySchool = 1 - label().chemistry().plausibility().usableDepth();
-    return Math.min(
-        1, Math.max(Math.max(lowestCharge + policy.chargeKeptBack(), bySchool), cutCharge()));
+    return Math.max(
+        DepthSchool.usual(label().chemistry().family())
+            .keptCharge(lowestCharge, policy.chargeKeptBack()),
+        Math.min(1, cutCharge()));
+  }
+
+  /** Depth planned with, by the school followed (1). */
+  double usableDepth() {
+    return DepthSchool.usual(label().chemistry().family()).depth();
   }
 
   /** Standard deviation of ln(drain over capacity) (1). */

@@ -110,7 +110,7 @@ final class MoneyOutcomes implements OutcomeFamily {
 
   private double depth() {
     double used = in.conditions().engineOffAmps() * in.conditions().engineOffHours();
-    double usable = in.label().chemistry().plausibility().usableDepth();
+    double usable = in.usableDepth();
     return Math.max(0.01, Math.min(usable, used / in.label().capacity().value()));
   }
 

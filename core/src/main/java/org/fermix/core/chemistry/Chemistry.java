@@ -31,7 +31,8 @@ public final class Chemistry {
   private final AcceptanceLaw acceptanceLaw;
   private final Map<Plates, LifeParameters> life = new EnumMap<>(Plates.class);
   private final Traits traits;
-  private final LabelPlausibility plausibility;
+  private final TypicalLabel typicalLabel;
+  private final double mostCcaPerAmpHour;
   private final double[] openCircuitVolts;
 
   private Chemistry(
@@ -51,7 +52,8 @@ public final class Chemistry {
       life.put(plates, values.life(plates));
     }
     this.traits = values.traits();
-    this.plausibility = values.plausibility();
+    this.typicalLabel = values.typicalLabel();
+    this.mostCcaPerAmpHour = Plausibility.mostCold(id);
     this.openCircuitVolts = openCircuit;
   }
 
@@ -160,9 +162,14 @@ public final class Chemistry {
     return Objects.requireNonNull(life.get(plates));
   }
 
-  /** What a believable label says. */
-  public LabelPlausibility plausibility() {
-    return plausibility;
+  /** What fills the gaps of a label. */
+  public TypicalLabel typicalLabel() {
+    return typicalLabel;
+  }
+
+  /** Cold cranking amps per true ampere-hour that no battery of it exceeds cold (A/Ah). */
+  public double mostCcaPerAmpHour() {
+    return mostCcaPerAmpHour;
   }
 
   /**

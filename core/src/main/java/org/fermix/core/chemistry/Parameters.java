@@ -124,13 +124,8 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("life spread"));
   }
 
-  LabelPlausibility plausibility() {
-    return new LabelPlausibility(
-        number("ah per kg"),
-        number("likely cca per ah low"),
-        number("likely cca per ah high"),
-        number("most credible cca per ah"),
-        number("usable depth"),
-        number("usual peukert exponent"));
+  TypicalLabel typicalLabel() {
+    return new TypicalLabel(
+        number("ah per kg"), number("cca per ah"), number("usual peukert exponent"));
   }
 }

@@ -84,8 +84,7 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
 
   /** The most cold cranking amps believed of a label's capacity (A). */
   static double mostColdAmps(Label label) {
-    return printable(
-        label.chemistry().plausibility().mostCcaPerAmpHour() * label.capacity().value());
+    return printable(label.chemistry().mostCcaPerAmpHour() * label.capacity().value());
   }
 
   private static double printable(double amps) {

@@ -149,17 +149,14 @@ public record Label(
                     mass ->
                         Given.assumed(
                             mass.value()
-                                * chemistry.plausibility().ampHoursPerKg()
+                                * chemistry.typicalLabel().ampHoursPerKg()
                                 / build.series(),
                             Unit.AMPERE_HOUR,
                             "from the mass; the label states no Ah")))
         .orElseGet(
             () ->
                 Given.assumed(
-                    cranking.amps()
-                        * 2
-                        / (chemistry.plausibility().ccaPerAmpHourLow()
-                            + chemistry.plausibility().ccaPerAmpHourHigh()),
+                    cranking.amps() / chemistry.typicalLabel().ccaPerAmpHour(),
                     Unit.AMPERE_HOUR,
                     "from the cranking rating; the label states neither Ah, RC nor mass"));
   }
@@ -169,7 +166,7 @@ public record Label(
     return massKg.orElseGet(
         () ->
             Given.assumed(
-                capacity().value() * build.series() / chemistry.plausibility().ampHoursPerKg(),
+                capacity().value() * build.series() / chemistry.typicalLabel().ampHoursPerKg(),
                 Unit.KILOGRAM,
                 "from capacity and chemistry; the label states no mass"));
   }
@@ -204,6 +201,6 @@ public record Label(
                     printedAh, sheet.capacityHours(), point.ampHours(), point.hours()))
         .filter(exponent -> exponent >= 1 && exponent <= 2)
         .findFirst()
-        .orElse(chemistry.plausibility().peukertExponent());
+        .orElse(chemistry.typicalLabel().peukertExponent());
   }
 }

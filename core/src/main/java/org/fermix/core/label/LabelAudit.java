@@ -1,9 +1,11 @@
 package org.fermix.core.label;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plausibility;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.rating.CrankingTest;
 
@@ -19,8 +21,8 @@ public record LabelAudit(List<Flaw> findings) {
 
   private static final Band LEAD_EQUIVALENT_FACTOR = new Band(2.5, 4);
 
-  /** Lithium cold cranking amps per true ampere-hour that are not credible cold; custom. */
-  private static final double NOT_CREDIBLE_FROM = 25;
+  /** Lighter lead batteries are of the powersport build (kg, 12 V). */
+  private static final double SMALL_KG = 10;
 
   /** Copies the list. */
   public LabelAudit {
@@ -65,18 +67,19 @@ public record LabelAudit(List<Flaw> findings) {
     CRANKING_ON_DEEP_CYCLE
   }
 
-  /**
-   * The audit.
-   *
-   * @param printedHours hour rate behind the printed capacity; empty when not printed
-   */
-  public static LabelAudit of(Label label, Plausibility.Kind kind, OptionalDouble printedHours) {
+  /** The audit, as the kind of battery the figures read like. */
+  public static LabelAudit of(Label label) {
+    return of(label, kind(label));
+  }
+
+  /** The audit of a battery whose kind is known. */
+  public static LabelAudit of(Label label, Plausibility.Kind kind) {
     List<Flaw> findings = new ArrayList<>();
     Plausibility.of(label.chemistry(), kind)
         .ifPresent(
             usual -> {
               ratios(findings, label, usual);
-              hourRate(findings, label, usual, printedHours);
+              hourRate(findings, label, usual);
             });
     lithium(findings, label);
     if (kind == Plausibility.Kind.DEEP_CYCLE || !label.chemistry().traits().madeForStarting()) {
@@ -87,8 +90,35 @@ public record LabelAudit(List<Flaw> findings) {
               label.cranking().amps(),
               new Band(0, label.cranking().amps())));
     }
-    findings.sort(java.util.Comparator.comparing(Flaw::weight));
+    findings.sort(Comparator.comparing(Flaw::weight));
     return new LabelAudit(findings);
+  }
+
+  /**
+   * What a label reads like where it does not say what it is for: small ones are of the powersport
+   * build, many amps an ampere-hour mean thin plates, few a deep-cycle battery.
+   */
+  static Plausibility.Kind kind(Label label) {
+    Chemistry chemistry = label.chemistry();
+    double ampHours = label.capacity().value();
+    double perAmpHour = label.cranking().amps() / ampHours;
+    if (chemistry.isLead()
+        && label.mass().value() / label.build().series() < SMALL_KG
+        && Plausibility.of(chemistry, Plausibility.Kind.POWERSPORT).isPresent()) {
+      return Plausibility.Kind.POWERSPORT;
+    }
+    Optional<Plausibility> starting = Plausibility.of(chemistry, Plausibility.Kind.STARTING);
+    Optional<Plausibility> deep = Plausibility.of(chemistry, Plausibility.Kind.DEEP_CYCLE);
+    if (starting.isEmpty()
+        || (chemistry.isLead()
+            && perAmpHour < starting.get().ccaPerAmpHour().low()
+            && deep.filter(each -> each.ccaPerAmpHour().isLikely(perAmpHour)).isPresent())) {
+      return Plausibility.Kind.DEEP_CYCLE;
+    }
+    return perAmpHour > starting.get().ccaPerAmpHour().high()
+            && Plausibility.of(chemistry, Plausibility.Kind.THIN_PLATE).isPresent()
+        ? Plausibility.Kind.THIN_PLATE
+        : Plausibility.Kind.STARTING;
   }
 
   private static void ratios(List<Flaw> findings, Label label, Plausibility usual) {
@@ -151,11 +181,9 @@ public record LabelAudit(List<Flaw> findings) {
     }
   }
 
-  private static void hourRate(
-      List<Flaw> findings, Label label, Plausibility usual, OptionalDouble printedHours) {
-    if (printedHours.isEmpty()
-        || printedHours.getAsDouble() == 20
-        || label.capacityAh().isEmpty()) {
+  private static void hourRate(List<Flaw> findings, Label label, Plausibility usual) {
+    double hours = label.sheet().capacityHours();
+    if (hours == Label.CAPACITY_HOURS || label.capacityAh().isEmpty()) {
       return;
     }
     double printed = label.capacityAh().get().value();
@@ -164,7 +192,7 @@ public record LabelAudit(List<Flaw> findings) {
             Code.OTHER_HOUR_RATE,
             Weight.NOTE,
             printed,
-            HourRate.restate(printed, printedHours.getAsDouble(), 20, usual.peukert())));
+            HourRate.restate(printed, hours, Label.CAPACITY_HOURS, usual.peukert())));
   }
 
   private static void lithium(List<Flaw> findings, Label label) {
@@ -191,9 +219,13 @@ public record LabelAudit(List<Flaw> findings) {
     double perAmpHour = label.cranking().amps() / printed;
     if (label.cranking().test().equals(CrankingTest.COLD_CRANKING)
         && label.chemistry().family() == Chemistry.Family.LITHIUM
-        && perAmpHour > NOT_CREDIBLE_FROM) {
+        && perAmpHour > label.chemistry().mostCcaPerAmpHour()) {
       findings.add(
-          new Flaw(Code.WARM_PULSE, Weight.UNLIKELY, perAmpHour, new Band(0, NOT_CREDIBLE_FROM)));
+          new Flaw(
+              Code.WARM_PULSE,
+              Weight.UNLIKELY,
+              perAmpHour,
+              new Band(0, label.chemistry().mostCcaPerAmpHour())));
     }
   }
 

@@ -7,13 +7,13 @@ import org.fermix.core.quantity.Check;
  * usual end voltage, warm.
  *
  * @param currentA 0.001 to 10,000 A
- * @param hours 0.01 to 2,000 h
+ * @param hours 0.001 to 2,000 h
  */
 public record RatedCharge(double currentA, double hours) {
   /** Refuses what no sheet prints. */
   public RatedCharge {
     Check.within("discharge current", currentA, 0.001, 10_000, "A");
-    Check.within("discharge time", hours, 0.01, 2000, "h");
+    Check.within("discharge time", hours, 0.001, 2000, "h");
   }
 
   /** Ampere-hours at an hour rate. */

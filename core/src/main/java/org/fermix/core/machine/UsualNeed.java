@@ -1,5 +1,6 @@
 package org.fermix.core.machine;
 
+import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Table;
 import org.fermix.core.quantity.Unit;
@@ -64,6 +65,11 @@ public final class UsualNeed {
   /** Where it stands then. */
   public LayUpPlace layUpPlace() {
     return LayUpPlace.find(row.text("lay_up_place")).orElseThrow();
+  }
+
+  /** Chemistry of a battery nobody has described. */
+  public Chemistry chemistry() {
+    return Chemistry.of(row.text("chemistry"));
   }
 
   /** Where the battery sits. */

@@ -22,7 +22,7 @@ public enum TestStep {
   /** Load it. */
   LOAD;
 
-  private static final double FREEZING_C = 0;
+  static final double FREEZING_C = 0;
 
   /**
    * The next step.

@@ -1,7 +1,11 @@
 package org.fermix.core.reserve;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Table;
 
@@ -29,6 +33,16 @@ public record DepthSchool(
                       row.text("why")))
           .toList();
 
+  private static final Map<Chemistry.Family, DepthSchool> USUAL =
+      ALL.stream()
+          .filter(DepthSchool::isDefault)
+          .collect(
+              Collectors.toMap(
+                  DepthSchool::family,
+                  school -> school,
+                  (a, b) -> a,
+                  () -> new EnumMap<>(Chemistry.Family.class)));
+
   /** The schools on a family, in table order. */
   public static List<DepthSchool> on(Chemistry.Family family) {
     return ALL.stream().filter(school -> school.family() == family).toList();
@@ -41,7 +55,7 @@ public record DepthSchool(
 
   /** The default school on a family. */
   public static DepthSchool usual(Chemistry.Family family) {
-    return on(family).stream().filter(DepthSchool::isDefault).findFirst().orElseThrow();
+    return Objects.requireNonNull(USUAL.get(family));
   }
 
   /** Surface charge kept: what the school leaves, or a start and its margin, whichever is more. */

@@ -2,6 +2,7 @@ package org.fermix.core.reserve;
 
 import java.util.Comparator;
 import java.util.List;
+import org.fermix.core.label.RatedCharge;
 import org.fermix.core.quantity.Check;
 import org.hipparchus.stat.regression.SimpleRegression;
 
@@ -14,31 +15,7 @@ import org.hipparchus.stat.regression.SimpleRegression;
  * @param rows two or more, of different currents
  * @param endVoltsPerCell the end voltage all rows share (V)
  */
-public record DischargeTable(List<Row> rows, double endVoltsPerCell) {
-  /**
-   * One row.
-   *
-   * @param currentA 0.001 to 10,000 A
-   * @param hours to the end voltage, 0.001 to 2,000 h
-   */
-  public record Row(double currentA, double hours) {
-    /** Refuses impossible rows. */
-    public Row {
-      Check.within("discharge current", currentA, 0.001, 10000, "A");
-      Check.within("discharge duration", hours, 0.001, 2000, "h");
-    }
-
-    /** A row printed as ampere-hours at an hour rate. */
-    public static Row ofRate(double ampHours, double hours) {
-      return new Row(ampHours / hours, hours);
-    }
-
-    /** Charge given (Ah). */
-    public double ampHours() {
-      return currentA * hours;
-    }
-  }
-
+public record DischargeTable(List<RatedCharge> rows, double endVoltsPerCell) {
   /** How far to trust an answer. */
   public enum Trust {
     /** Between two rows. */
@@ -58,14 +35,14 @@ public record DischargeTable(List<Row> rows, double endVoltsPerCell) {
    */
   public DischargeTable {
     Check.within("end voltage per cell", endVoltsPerCell, 0.5, 4, "V");
-    rows = rows.stream().sorted(Comparator.comparingDouble(Row::currentA)).toList();
+    rows = rows.stream().sorted(Comparator.comparingDouble(RatedCharge::currentA)).toList();
     if (rows.size() < 2) {
       throw new IllegalArgumentException(
           "a discharge table needs at least 2 rows, had " + rows.size());
     }
     for (int i = 1; i < rows.size(); i++) {
-      Row slow = rows.get(i - 1);
-      Row fast = rows.get(i);
+      RatedCharge slow = rows.get(i - 1);
+      RatedCharge fast = rows.get(i);
       if (fast.currentA() == slow.currentA() || fast.hours() >= slow.hours()) {
         throw new IllegalArgumentException(
             "each row must have more current and last shorter than the one before, but "
@@ -132,8 +109,8 @@ public record DischargeTable(List<Row> rows, double endVoltsPerCell) {
   }
 
   private Peukert law(int upper) {
-    Row slow = rows.get(upper - 1);
-    Row fast = rows.get(upper);
+    RatedCharge slow = rows.get(upper - 1);
+    RatedCharge fast = rows.get(upper);
     return Peukert.through(slow.currentA(), slow.hours(), fast.currentA(), fast.hours());
   }
 

@@ -47,8 +47,8 @@ class ShortlistTest {
       double ampHours = random.nextDouble(5, 90);
       double perAmpHour =
           random.nextDouble(
-              chemistry.plausibility().ccaPerAmpHourLow(),
-              chemistry.plausibility().ccaPerAmpHourHigh());
+              0.5 * chemistry.typicalLabel().ccaPerAmpHour(),
+              1.5 * chemistry.typicalLabel().ccaPerAmpHour());
       List<CrankingTest> tests = CrankingTest.all();
       CrankingTest test =
           chemistry.isLead() ? tests.get(random.nextInt(tests.size())) : CrankingTest.COLD_CRANKING;
@@ -60,7 +60,7 @@ class ShortlistTest {
               Optional.of(Given.label(ampHours, Unit.AMPERE_HOUR)),
               Optional.of(Given.label(ampHours * 1.7, Unit.MINUTE)),
               Optional.of(
-                  Given.label(ampHours / chemistry.plausibility().ampHoursPerKg(), Unit.KILOGRAM)),
+                  Given.label(ampHours / chemistry.typicalLabel().ampHoursPerKg(), Unit.KILOGRAM)),
               new CaseSize(
                   random.nextDouble(150, 320),
                   random.nextDouble(90, 180),

@@ -256,7 +256,7 @@ class RatingReferenceTest {
   @Test
   void everyMeasuredShareIsTaken() {
     for (Chemistry chemistry : Chemistry.all()) {
-      double most = chemistry.plausibility().mostCcaPerAmpHour();
+      double most = chemistry.mostCcaPerAmpHour();
       for (double perAmpHour = 0.5; perAmpHour <= most; perAmpHour *= 1.25) {
         BatteryCircuit battery =
             BatteryCircuit.calibrated(chemistry, 1, 40, 12, CrankingRating.cca(40 * perAmpHour));

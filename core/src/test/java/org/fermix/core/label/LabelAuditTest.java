@@ -7,9 +7,9 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.fermix.core.Examples;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plausibility;
 import org.fermix.core.quantity.Band;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,10 +21,7 @@ class LabelAuditTest {
 
   private static List<LabelAudit.Code> codes(
       String chemistry, Plausibility.Kind kind, double cca, double ah, double rc, double kg) {
-    return LabelAudit.of(
-            Examples.label(chemistry, cca, ah, rc, kg, 100), kind, OptionalDouble.empty())
-        .findings()
-        .stream()
+    return LabelAudit.of(Examples.label(chemistry, cca, ah, rc, kg, 100), kind).findings().stream()
         .map(LabelAudit.Flaw::code)
         .toList();
   }
@@ -52,10 +49,7 @@ class LabelAuditTest {
     assertThat(codes("lfp", Plausibility.Kind.STARTING, 330, 10, 23, 1.5))
         .contains(LabelAudit.Code.WARM_PULSE);
     LabelAudit audit =
-        LabelAudit.of(
-            Examples.label("lfp", 230, 18, 40, 1.2, 100),
-            Plausibility.Kind.STARTING,
-            OptionalDouble.empty());
+        LabelAudit.of(Examples.label("lfp", 230, 18, 40, 1.2, 100), Plausibility.Kind.STARTING);
     assertThat(audit.worst()).isEqualTo(LabelAudit.Weight.IMPOSSIBLE);
     LabelAudit.Flaw equivalent =
         audit.findings().stream()
@@ -69,12 +63,36 @@ class LabelAuditTest {
   @Test
   void reserveHasAHardLimit() {
     LabelAudit audit =
-        LabelAudit.of(
-            Examples.label("flooded", 600, 60, 150, 16, 90),
-            Plausibility.Kind.STARTING,
-            OptionalDouble.empty());
+        LabelAudit.of(Examples.label("flooded", 600, 60, 150, 16, 90), Plausibility.Kind.STARTING);
     assertThat(audit.findings().get(0).code()).isEqualTo(LabelAudit.Code.RESERVE_FOR_CAPACITY);
     assertThat(audit.findings().get(0).weight()).isEqualTo(LabelAudit.Weight.IMPOSSIBLE);
+  }
+
+  /**
+   * What a label reads like where it does not say: a small lead battery is judged as a powersport
+   * one, so that 190 A on 8.6 Ah of motorcycle AGM is no alarm, the same per ampere-hour on 60 Ah
+   * is. Common practice, no source.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "agm, 190, 8.6, 13, 3.4, POWERSPORT, true",
+    "agm, 1330, 60, 105, 18, THIN_PLATE, false",
+    "agm, 900, 60, 105, 18, THIN_PLATE, true",
+    "flooded, 400, 100, 180, 27, DEEP_CYCLE, true",
+    "flooded, 600, 65, 108, 17, STARTING, true",
+    "gel, 350, 60, 105, 20, DEEP_CYCLE, true"
+  })
+  void aLabelIsJudgedAsWhatItReadsLike(
+      String chemistry,
+      double cca,
+      double ah,
+      double rc,
+      double kg,
+      Plausibility.Kind kind,
+      boolean clean) {
+    Label label = Examples.label(chemistry, cca, ah, rc, kg, 100);
+    assertThat(LabelAudit.kind(label)).isEqualTo(kind);
+    assertThat(LabelAudit.of(label).worst() == LabelAudit.Weight.NOTE).isEqualTo(clean);
   }
 
   @Test
@@ -95,9 +113,9 @@ class LabelAuditTest {
     assertThat(restated.high()).isGreaterThan(14);
     LabelAudit audit =
         LabelAudit.of(
-            Examples.label("agm", 230, 16, 24, 6, 100),
-            Plausibility.Kind.POWERSPORT,
-            OptionalDouble.of(100));
+            Examples.label("agm", 230, 16, 24, 6, 100)
+                .with(new Sheet(100, List.of(), ProtectionClaim.NONE, false, false)),
+            Plausibility.Kind.POWERSPORT);
     assertThat(audit.findings())
         .extracting(LabelAudit.Flaw::code)
         .contains(LabelAudit.Code.OTHER_HOUR_RATE);

@@ -9,6 +9,7 @@ import org.fermix.core.Examples;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.label.RatedCharge;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -90,9 +91,9 @@ class DischargeTest {
     DischargeTable table =
         new DischargeTable(
             List.of(
-                DischargeTable.Row.ofRate(5.15, 1),
-                DischargeTable.Row.ofRate(16, 100),
-                DischargeTable.Row.ofRate(13.7, 20)),
+                RatedCharge.atRate(5.15, 1),
+                RatedCharge.atRate(16, 100),
+                RatedCharge.atRate(13.7, 20)),
             1.75);
     assertThat(table.localExponents().get(0)).isCloseTo(1.11, within(0.005));
     assertThat(table.localExponents().get(1)).isCloseTo(1.48, within(0.005));
@@ -106,20 +107,18 @@ class DischargeTest {
   /** Check: 16.4 A for 30 min is 8.2 Ah; 13.5 A is 6.75 (arithmetic). */
   @Test
   void ampHoursAtTheRateThatIsUsed() {
-    assertThat(new DischargeTable.Row(16.4, 0.5).ampHours()).isCloseTo(8.2, within(1e-9));
-    assertThat(new DischargeTable.Row(13.5, 0.5).ampHours()).isCloseTo(6.75, within(1e-9));
+    assertThat(new RatedCharge(16.4, 0.5).ampHours()).isCloseTo(8.2, within(1e-9));
+    assertThat(new RatedCharge(13.5, 0.5).ampHours()).isCloseTo(6.75, within(1e-9));
   }
 
   @Test
   void tablesThatCannotBeAreRefused() {
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new DischargeTable(List.of(new DischargeTable.Row(1, 20)), 1.75))
+        .isThrownBy(() -> new DischargeTable(List.of(new RatedCharge(1, 20)), 1.75))
         .withMessage("a discharge table needs at least 2 rows, had 1");
     assertThatIllegalArgumentException()
         .isThrownBy(
-            () ->
-                new DischargeTable(
-                    List.of(new DischargeTable.Row(1, 20), new DischargeTable.Row(2, 21)), 1.75))
+            () -> new DischargeTable(List.of(new RatedCharge(1, 20), new RatedCharge(2, 21)), 1.75))
         .withMessageContaining("2.0 A lasts 21.0 h and 1.0 A 20.0 h");
   }
 

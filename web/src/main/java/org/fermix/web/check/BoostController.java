@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.check.Suspect;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.diagnosis.Boost;
 import org.fermix.web.account.Visitor;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.Diagnosis;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.diagnosis.Verdict;
+import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
 
 /** The Check stop as it is shown. */
@@ -85,7 +87,7 @@ record CheckPage(
                         ""))
             .toList(),
         history(all, state.suspect(), display),
-        assumed(state.suspect()),
+        assumed(state.suspect(), display),
         "");
   }
 
@@ -168,12 +170,16 @@ record CheckPage(
     return entries;
   }
 
-  private static String assumed(Suspect suspect) {
+  private static String assumed(Suspect suspect, Display display) {
     Optional<String> name = suspect.today().map(today -> today.label().name());
     return name.map(each -> "Judged as " + each + ", " + suspect.chemistry().displayName() + ".")
-        .orElse(
-            "Today’s battery is not described yet: flooded lead-acid is assumed, and rules that go by"
-                + " its size take 50 Ah.");
+        .orElseGet(
+            () ->
+                "Today’s battery is not described yet: "
+                    + suspect.chemistry().displayName()
+                    + " is assumed, and rules that go by its size take "
+                    + display.show(suspect.ampHours(), Unit.AMPERE_HOUR, 0).text()
+                    + ", usual for such an engine.");
   }
 
   static String slug(ReadingKind kind) {

@@ -7,17 +7,12 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.Diagnosis;
 import org.fermix.core.diagnosis.Evidence;
-import org.fermix.core.diagnosis.NeedCheck;
 import org.fermix.core.diagnosis.ReadingKind;
-import org.fermix.core.diagnosis.ServiceAge;
 import org.fermix.core.diagnosis.Verdict;
-import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
-import org.fermix.core.electrical.Cranking;
 import org.fermix.core.label.Candidate;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.job.OpenJob;
@@ -102,7 +97,7 @@ public class Checks {
   private State state(OpenJob job, List<Reading> readings, Display display) {
     Suspect suspect = suspect(job);
     List<Judged> counting = new ArrayList<>();
-    List<Evidence> evidence = new ArrayList<>(workedOut(suspect));
+    List<Evidence> evidence = new ArrayList<>(suspect.workedOut());
     List<Evidence> workedOut = List.copyOf(evidence);
     Set<ReadingKind> cannot = EnumSet.of(ReadingKind.AGE, ReadingKind.NEED);
     boolean startsNow = false;
@@ -126,7 +121,7 @@ public class Checks {
         counting,
         workedOut,
         diagnosis,
-        Verdict.of(diagnosis, startsNow, winterChance(suspect, share(counting))));
+        Verdict.of(diagnosis, startsNow, suspect.winterChance(share(counting))));
   }
 
   private Suspect suspect(OpenJob job) {
@@ -134,42 +129,10 @@ public class Checks {
         needs.of(job), lineUp.candidates(job).stream().filter(Candidate::isToday).findFirst());
   }
 
-  private static List<Evidence> workedOut(Suspect suspect) {
-    List<Evidence> evidence = new ArrayList<>();
-    suspect
-        .today()
-        .filter(today -> today.ageYears() > 0)
-        .ifPresent(
-            today ->
-                evidence.add(new ServiceAge(today.ageYears(), suspect.expectedYears()).evidence()));
-    suspect
-        .whenNew()
-        .ifPresent(
-            circuit ->
-                evidence.add(
-                    NeedCheck.of(
-                            circuit,
-                            suspect.need().engine(),
-                            suspect.need().climate().coldestMorningC().value())
-                        .evidence()));
-    return evidence;
-  }
-
   private static Optional<Double> share(List<Judged> counting) {
     return counting.stream()
         .max(Comparator.comparing(judged -> judged.judgement().crankingShare().isPresent()))
         .flatMap(judged -> judged.judgement().crankingShare());
-  }
-
-  private static OptionalDouble winterChance(Suspect suspect, Optional<Double> share) {
-    Optional<BatteryCircuit> measured =
-        suspect.whenNew().flatMap(circuit -> share.map(circuit::measured));
-    if (measured.isEmpty()) {
-      return OptionalDouble.empty();
-    }
-    Cranking cranking = new Cranking(measured.get(), suspect.need().engine());
-    double coldest = suspect.need().climate().coldestMorningC().value();
-    return OptionalDouble.of(Cranking.chance(cranking.sureness(ChargeState.rested(0.9, coldest))));
   }
 
   /** Share of its rated cranking amps that today's battery was found to have, if it was tested. */

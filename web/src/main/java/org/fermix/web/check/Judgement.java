@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.ChargingVolts;
 import org.fermix.core.diagnosis.CrankingVolts;
 import org.fermix.core.diagnosis.DrainReading;

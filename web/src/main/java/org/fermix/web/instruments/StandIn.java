@@ -5,9 +5,15 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
+import org.fermix.core.prove.TestAction;
+import org.fermix.standins.HiddenBattery;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -41,9 +47,11 @@ class StandIn {
     this.garageId = garageId;
   }
 
-  void setUp(long newSeed, Map<String, Double> newSettings) {
+  void setUp(long newSeed, Map<HiddenBattery.Setting, Double> chosen) {
     seed = newSeed;
-    settings = Map.copyOf(newSettings);
+    Map<String, Double> byName = new TreeMap<>();
+    chosen.forEach((setting, value) -> byName.put(slug(setting), value));
+    settings = Map.copyOf(byName);
     actions = List.of();
   }
 
@@ -51,9 +59,9 @@ class StandIn {
     return actions.size() >= MOST_ACTIONS;
   }
 
-  void add(String action) {
+  void add(TestAction action) {
     List<String> longer = new ArrayList<>(actions);
-    longer.add(action);
+    longer.add(action.slug());
     actions = longer;
   }
 
@@ -61,11 +69,22 @@ class StandIn {
     return seed;
   }
 
-  Map<String, Double> settings() {
-    return settings;
+  Map<HiddenBattery.Setting, Double> settings() {
+    Map<HiddenBattery.Setting, Double> chosen = new EnumMap<>(HiddenBattery.Setting.class);
+    for (HiddenBattery.Setting setting : HiddenBattery.Setting.values()) {
+      Double value = settings.get(slug(setting));
+      if (value != null) {
+        chosen.put(setting, value);
+      }
+    }
+    return chosen;
   }
 
-  List<String> actions() {
-    return actions;
+  List<TestAction> actions() {
+    return actions.stream().map(TestAction::find).flatMap(Optional::stream).toList();
+  }
+
+  private static String slug(HiddenBattery.Setting setting) {
+    return setting.name().toLowerCase(Locale.ROOT);
   }
 }

@@ -1,11 +1,13 @@
 package org.fermix.web.instruments;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.core.prove.TestAction;
 import org.fermix.core.quantity.Unit;
+import org.fermix.standins.HiddenBattery;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
@@ -82,13 +84,16 @@ class StandInController {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page(job, form, "", false, display, model);
     }
-    Map<String, Double> settings = new HashMap<>();
-    form.number("share").ifPresent(value -> settings.put(Session.SHARE, value / 100));
-    form.number("charge").ifPresent(value -> settings.put(Session.CHARGE, value / 100));
-    form.number("temperature").ifPresent(value -> settings.put(Session.TEMPERATURE, value));
-    form.number("noise").ifPresent(value -> settings.put(Session.NOISE, value));
+    Map<HiddenBattery.Setting, Double> settings = new EnumMap<>(HiddenBattery.Setting.class);
+    form.number("share").ifPresent(value -> settings.put(HiddenBattery.Setting.SHARE, value / 100));
+    form.number("charge")
+        .ifPresent(value -> settings.put(HiddenBattery.Setting.CHARGE, value / 100));
+    form.number("temperature")
+        .ifPresent(value -> settings.put(HiddenBattery.Setting.TEMPERATURE, value));
+    form.number("noise").ifPresent(value -> settings.put(HiddenBattery.Setting.NOISE, value));
     form.text("surface")
-        .ifPresent(value -> settings.put(Session.SURFACE, value.equals("yes") ? 1.0 : 0.0));
+        .ifPresent(
+            value -> settings.put(HiddenBattery.Setting.SURFACE, value.equals("yes") ? 1.0 : 0.0));
     standIns.setUp(job, settings);
     return back(job);
   }
@@ -102,13 +107,15 @@ class StandInController {
       Model model,
       HttpServletResponse response) {
     OpenJob job = jobs.open(visitor, id);
-    Action action = Action.find(slug).orElseThrow(() -> new NotHere("action"));
+    TestAction action = TestAction.find(slug).orElseThrow(() -> new NotHere("action"));
     String fault = standIns.act(job, action);
     if (!fault.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page(job, Form.blank(FIELDS, display), fault, false, display, model);
     }
-    return action == Action.RECORD ? "redirect:" + job.path(Stop.CHECK) + "/recordings" : back(job);
+    return action == TestAction.RECORD
+        ? "redirect:" + job.path(Stop.CHECK) + "/recordings"
+        : back(job);
   }
 
   @PostMapping("/take")
@@ -128,7 +135,7 @@ class StandInController {
     model.addAttribute("form", form);
     model.addAttribute("fault", fault);
     model.addAttribute("battery", standIns.labelled(job).name());
-    model.addAttribute("page", StandInPage.of(standIns.session(job), reveal, display));
+    model.addAttribute("page", StandInPage.of(standIns.hidden(job), reveal, display));
     return "instruments/page";
   }
 }

@@ -3,8 +3,11 @@ package org.fermix.web.instruments;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.fermix.core.prove.TestAction;
+import org.fermix.core.prove.TestSession;
 import org.fermix.core.prove.TestStep;
 import org.fermix.core.quantity.Unit;
+import org.fermix.standins.HiddenBattery;
 import org.fermix.web.shared.Display;
 
 /**
@@ -35,11 +38,12 @@ record StandInPage(
   /** Something that was done. */
   record Line(String words, String shown, String volts) {}
 
-  static StandInPage of(Session session, boolean reveal, Display display) {
+  static StandInPage of(HiddenBattery battery, boolean reveal, Display display) {
+    TestSession session = battery.session();
     TestStep step = session.step();
     Display.Shown volts = display.show(session.volts(), Unit.VOLT, 2);
     List<Offer> offers =
-        Arrays.stream(Action.values())
+        Arrays.stream(TestAction.values())
             .filter(session::offers)
             .map(
                 action ->
@@ -58,13 +62,11 @@ record StandInPage(
         offers,
         step == TestStep.LOAD ? "" : "It loads nothing before that: a result would mean nothing.",
         session.done().stream().map(done -> line(done, display)).toList(),
-        (session.restedVolts().isPresent() ? 1 : 0)
-            + (session.loadedVolts().isPresent() ? 1 : 0)
-            + (session.shownAmps().isPresent() ? 1 : 0),
-        reveal ? hidden(session) : List.of());
+        session.results(),
+        reveal ? hidden(battery) : List.of());
   }
 
-  private static String words(Action action, Session session, Display display) {
+  private static String words(TestAction action, TestSession session, Display display) {
     return switch (action) {
       case LOAD ->
           "Load it: " + display.show(session.loadAmps(), Unit.AMPERE, 0).text() + " for 15 s";
@@ -72,23 +74,23 @@ record StandInPage(
           "Estimate its cranking amps, "
               + display.show(session.ratedAmps(), Unit.AMPERE, 0).text()
               + " set";
-      default -> action.words();
+      default -> ActionWords.of(action);
     };
   }
 
-  private static boolean asked(Action action, TestStep step, Session session) {
+  private static boolean asked(TestAction action, TestStep step, TestSession session) {
     return switch (step) {
-      case WARM_FIRST -> action == Action.WARM;
-      case WAKE, CHARGE_FIRST -> action == Action.CHARGE;
-      case TAKE_SURFACE_OFF -> action == Action.REST || action == Action.HEADLAMPS;
+      case WARM_FIRST -> action == TestAction.WARM;
+      case WAKE, CHARGE_FIRST -> action == TestAction.CHARGE;
+      case TAKE_SURFACE_OFF -> action == TestAction.REST || action == TestAction.HEADLAMPS;
       case STOP -> false;
       case LOAD ->
-          (action == Action.LOAD && session.loadedVolts().isEmpty())
-              || (action == Action.ESTIMATE && session.shownAmps().isEmpty());
+          (action == TestAction.LOAD && session.loadedVolts().isEmpty())
+              || (action == TestAction.ESTIMATE && session.shownAmps().isEmpty());
     };
   }
 
-  private static String asks(TestStep step, Session session) {
+  private static String asks(TestStep step, TestSession session) {
     return switch (step) {
       case WARM_FIRST -> "Too cold: lithium takes no charge below freezing. Warm it first.";
       case WAKE -> "Nearly nothing: its protection is open. Wake it with a charger that can.";
@@ -102,7 +104,7 @@ record StandInPage(
     };
   }
 
-  private static List<Step> steps(TestStep step, Session session) {
+  private static List<Step> steps(TestStep step, TestSession session) {
     boolean ready = step == TestStep.LOAD;
     boolean loaded = session.loadedVolts().isPresent() || session.shownAmps().isPresent();
     boolean charged = ready || step == TestStep.TAKE_SURFACE_OFF;
@@ -114,19 +116,20 @@ record StandInPage(
     return steps;
   }
 
-  private static Line line(Session.Done done, Display display) {
+  private static Line line(TestSession.Done done, Display display) {
     String shown =
         done.shown().isEmpty()
             ? ""
-            : done.action() == Action.LOAD
+            : done.action() == TestAction.LOAD
                 ? display.show(done.shown().getAsDouble(), Unit.VOLT, 2).text() + " under load"
                 : display.show(done.shown().getAsDouble(), Unit.AMPERE, 0).text() + " shown";
-    return new Line(done.action().words(), shown, display.show(done.volts(), Unit.VOLT, 2).text());
+    return new Line(
+        ActionWords.of(done.action()), shown, display.show(done.volts(), Unit.VOLT, 2).text());
   }
 
-  private static List<String> hidden(Session session) {
+  private static List<String> hidden(HiddenBattery battery) {
     return List.of(
-        Math.round(100 * session.hiddenShare()) + " % of its rated cold cranking amps is left.",
-        Math.round(100 * session.hiddenCharge()) + " % charged now.");
+        Math.round(100 * battery.share()) + " % of its rated cold cranking amps is left.",
+        Math.round(100 * battery.charge()) + " % charged now.");
   }
 }

@@ -5,14 +5,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
-import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
-import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.UsualBattery;
 import org.fermix.core.label.Candidate;
-import org.fermix.core.label.CrankingRating;
-import org.fermix.core.machine.Engine;
+import org.fermix.core.prove.TestAction;
+import org.fermix.core.prove.TestSession;
+import org.fermix.standins.HiddenBattery;
 import org.fermix.web.check.Checks;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
@@ -23,8 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The stand-in instruments of jobs. */
 @Service
 class StandIns {
-  private static final double USUAL_COLD_C = -15;
-
   private final StandInRepository standIns;
   private final LineUp lineUp;
   private final Checks checks;
@@ -47,51 +44,35 @@ class StandIns {
   /** The battery whose label the hidden one has. */
   record Labelled(String name, BatteryCircuit whenNew) {}
 
-  /** Today's battery as described, or else a flooded one by the displacement rule. */
+  /** Today's battery as described, or else what is usual. */
   Labelled labelled(OpenJob job) {
     Optional<Candidate> today =
         lineUp.candidates(job).stream().filter(Candidate::isToday).findFirst();
     return today
         .map(each -> new Labelled(each.label().name(), BatteryCircuit.of(each.label())))
-        .orElseGet(() -> usual(job.engineByClass()));
+        .orElseGet(
+            () -> {
+              UsualBattery usual = UsualBattery.of(job.engineByClass());
+              return new Labelled(
+                  String.format(
+                      Locale.ROOT,
+                      "a %s battery of %.0f CCA, assumed",
+                      usual.chemistry().shortName(),
+                      usual.coldCrankingAmps()),
+                  usual.circuit());
+            });
   }
 
-  /** The smallest flooded battery that starts the engine in the cold nineteen times in twenty. */
-  private static Labelled usual(Engine engine) {
-    double cca = Math.max(60, engine.ruleOfThumbCca());
-    BatteryCircuit circuit = flooded(engine, cca);
-    while (cca < 1500 && chance(circuit, engine) < 0.95) {
-      cca *= 1.1;
-      circuit = flooded(engine, cca);
-    }
-    return new Labelled(
-        String.format(Locale.ROOT, "a flooded battery of %.0f CCA, assumed", cca), circuit);
-  }
-
-  private static double chance(BatteryCircuit circuit, Engine engine) {
-    return Cranking.chance(
-        new Cranking(circuit, engine).sureness(ChargeState.rested(0.9, USUAL_COLD_C)));
-  }
-
-  private static BatteryCircuit flooded(Engine engine, double cca) {
-    Chemistry chemistry = Chemistry.of("flooded");
-    double perAmpHour =
-        0.5
-            * (chemistry.plausibility().ccaPerAmpHourLow()
-                + chemistry.plausibility().ccaPerAmpHourHigh());
-    double ampHours = cca / perAmpHour;
-    return BatteryCircuit.calibrated(
-        chemistry,
-        engine.series(),
-        ampHours,
-        engine.series() * ampHours / chemistry.plausibility().ampHoursPerKg(),
-        CrankingRating.cca(cca));
-  }
-
-  /** The session of a job; until one is set up, the battery the job's own number gives. */
+  /** What a job's instruments are clamped to; until one is set up, what its own number gives. */
   @Transactional(readOnly = true)
-  Session session(OpenJob job) {
-    return Session.of(labelled(job).whenNew(), job.engineByClass(), stored(job));
+  HiddenBattery hidden(OpenJob job) {
+    StandIn stored = stored(job);
+    return HiddenBattery.of(
+        labelled(job).whenNew(),
+        job.engineByClass(),
+        stored.seed(),
+        stored.settings(),
+        stored.actions());
   }
 
   private StandIn stored(OpenJob job) {
@@ -108,10 +89,10 @@ class StandIns {
   /**
    * Sets up another hidden battery.
    *
-   * @param settings what is chosen, by the names in {@link Session}; the rest is drawn
+   * @param settings what is chosen, the rest is drawn
    */
   @Transactional
-  void setUp(OpenJob job, Map<String, Double> settings) {
+  void setUp(OpenJob job, Map<HiddenBattery.Setting, Double> settings) {
     StandIn standIn = stored(job);
     standIn.setUp(seeds.nextLong(), settings);
     standIns.save(standIn);
@@ -124,25 +105,25 @@ class StandIns {
    * @return what stands in the way, in words; empty when it was done
    */
   @Transactional
-  String act(OpenJob job, Action action) {
+  String act(OpenJob job, TestAction action) {
     StandIn standIn = stored(job);
     if (standIn.isFull()) {
       return "This battery has been tried " + StandIn.MOST_ACTIONS + " times; set up another.";
     }
-    if (!session(job).offers(action)) {
+    if (!hidden(job).session().offers(action)) {
       return "The tester refuses that now: follow the step it asks for.";
     }
-    if (action == Action.RECORD && !recordings.hasRoom(job)) {
+    if (action == TestAction.RECORD && !recordings.hasRoom(job)) {
       return "At most " + Recordings.MOST + " recordings are kept; remove one first.";
     }
-    standIn.add(action.slug());
+    standIn.add(action);
     standIns.save(standIn);
     standIns.flush();
-    Session session = session(job);
+    TestSession session = hidden(job).session();
     return session.recording().isPresent() ? keep(job, session) : "";
   }
 
-  private String keep(OpenJob job, Session session) {
+  private String keep(OpenJob job, TestSession session) {
     String name =
         String.format(Locale.ROOT, "stand-in, %.0f °C", session.temperatureC()).replace('-', '−');
     try {
@@ -162,7 +143,7 @@ class StandIns {
   /** Takes what the tester showed down in the job's log; how many readings that was. */
   @Transactional
   int takeDown(OpenJob job) {
-    Session session = session(job);
+    TestSession session = hidden(job).session();
     String temperature = Double.toString(session.temperatureC());
     Map<ReadingKind, Map<String, String>> readings = new LinkedHashMap<>();
     session
@@ -203,7 +184,8 @@ class StandIns {
     return readings.size();
   }
 
-  private static Map<String, String> loadTest(Session session, double volts, String temperature) {
+  private static Map<String, String> loadTest(
+      TestSession session, double volts, String temperature) {
     Map<String, String> facts = new LinkedHashMap<>();
     facts.put("volts", Double.toString(volts));
     facts.put("temperature", temperature);

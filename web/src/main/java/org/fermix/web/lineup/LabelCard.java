@@ -8,6 +8,7 @@ import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.LabelAudit;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
@@ -122,38 +123,17 @@ public record LabelCard(
   private static List<String> remarks(Label label, Display display) {
     List<String> remarks = new ArrayList<>();
     CredibleRating believed = CredibleRating.of(label);
-    if (!believed.asPrinted() && BelievedRatio.appliesTo(label.chemistry())) {
+    boolean doubted = !believed.asPrinted();
+    if (doubted) {
       remarks.add(
-          "Such labels follow no standard: from "
-              + display.show(label.capacity().value(), Unit.AMPERE_HOUR).text()
-              + " this rating is read as about "
-              + display.show(believed.rating().amps(), Unit.AMPERE).text()
-              + " (SAE), give or take "
-              + display.show(100 * believed.sigma(), Unit.PER_CENT, 0).text()
-              + (label.sheet().coldTestStated()
-                  ? "."
-                  : ". A sheet that states −18 °C, 30 s and 7.2 V would settle it."));
-    } else if (!believed.asPrinted()) {
-      remarks.add(
-          "This label flatters: that many cranking amps are not credible from "
-              + display.show(label.capacity().value(), Unit.AMPERE_HOUR).text()
-              + ". Computed with "
-              + display.show(believed.rating().amps(), Unit.AMPERE).text()
-              + " (SAE).");
-    } else {
-      double perAmpHour = label.cranking().amps() / label.capacity().value();
-      if (perAmpHour > label.chemistry().plausibility().ccaPerAmpHourHigh()
-          || perAmpHour < label.chemistry().plausibility().ccaPerAmpHourLow()) {
-        remarks.add(
-            "Unusual for "
-                + label.chemistry().shortName()
-                + ": most give "
-                + display.number(label.chemistry().plausibility().ccaPerAmpHourLow(), 0)
-                + " to "
-                + display.number(label.chemistry().plausibility().ccaPerAmpHourHigh(), 0)
-                + " A/Ah. Please check the figures.");
-      }
+          BelievedRatio.appliesTo(label.chemistry())
+              ? AuditWords.unstandardised(label, believed, display)
+              : AuditWords.flatters(label, believed, display));
     }
+    LabelAudit.of(label).findings().stream()
+        .filter(flaw -> !(doubted && AuditWords.ofRating(flaw.code())))
+        .map(flaw -> AuditWords.of(flaw, label, display))
+        .forEach(remarks::add);
     if (label.reserveMinutes().isEmpty()) {
       remarks.add("No reserve capacity is printed; ask for it.");
     }

@@ -65,9 +65,23 @@ class LabelCardTest {
 
   @Test
   void anUnusualFigureIsAskedAbout() {
-    Map<String, String> typed = typed("flooded", "1000");
+    Map<String, String> typed = typed("flooded", "700");
     typed.put("capacity", "50");
-    assertThat(card(typed).remarks()).anyMatch(remark -> remark.startsWith("Unusual for flooded"));
+    assertThat(card(typed).remarks())
+        .anyMatch(remark -> remark.startsWith("Unusual for flooded: many cranking amps"));
+    typed.put("cranking", "1000");
+    assertThat(card(typed).remarks())
+        .anyMatch(remark -> remark.startsWith("No such battery can be: many cranking amps"));
+  }
+
+  @Test
+  void anHourRateIsToldAsOne() {
+    Map<String, String> typed = typed("agm", "230");
+    typed.put("capacity", "24");
+    typed.put("capacityHours", "100");
+    typed.put("mass", "7");
+    assertThat(card(typed).remarks())
+        .anyMatch(remark -> remark.replace('\u00a0', ' ').startsWith("24 Ah is a 100-hour figure"));
   }
 
   @Test

@@ -1,7 +1,8 @@
-package org.fermix.core.label;
+package org.fermix.core.chemistry;
 
+import java.util.Map;
 import java.util.Optional;
-import org.fermix.core.chemistry.Chemistry;
+import java.util.concurrent.ConcurrentHashMap;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Table;
 
@@ -11,6 +12,7 @@ import org.fermix.core.quantity.Table;
  * @param ampHoursPerKg (Ah/kg)
  * @param ccaPerKg (A/kg)
  * @param ccaPerAmpHour (A/Ah)
+ * @param ccaPerAmpHourCold the most that is held at −18 °C (A/Ah)
  * @param reservePerAmpHour (min/Ah)
  * @param peukert usual exponents (1)
  */
@@ -18,9 +20,13 @@ public record Plausibility(
     Range ampHoursPerKg,
     Range ccaPerKg,
     Range ccaPerAmpHour,
+    double ccaPerAmpHourCold,
     Range reservePerAmpHour,
     Band peukert) {
   private static final Table TABLE = Table.read(Plausibility.class, "plausibility.csv");
+  private static final Map<Of, Optional<Plausibility>> KNOWN = new ConcurrentHashMap<>();
+
+  private record Of(Chemistry chemistry, Kind kind) {}
 
   /** What a battery is built for. */
   public enum Kind {
@@ -50,6 +56,11 @@ public record Plausibility(
 
   /** What is believable for a chemistry and kind; empty where the table has no such row. */
   public static Optional<Plausibility> of(Chemistry chemistry, Kind kind) {
+    return KNOWN.computeIfAbsent(
+        new Of(chemistry, kind), asked -> read(asked.chemistry(), asked.kind()));
+  }
+
+  private static Optional<Plausibility> read(Chemistry chemistry, Kind kind) {
     return TABLE.rows().stream()
         .filter(
             row ->
@@ -62,8 +73,18 @@ public record Plausibility(
                     range(row, "ah_kg"),
                     range(row, "cca_kg"),
                     range(row, "cca_ah"),
+                    row.number("cca_ah_cold"),
                     range(row, "rc_ah"),
                     new Band(row.number("peukert_low"), row.number("peukert_high"))));
+  }
+
+  /** The most any build of a chemistry holds cold (A/Ah). */
+  static double mostCold(String chemistryId) {
+    return TABLE.rows().stream()
+        .filter(row -> row.text("chemistry").equals(chemistryId))
+        .mapToDouble(row -> row.number("cca_ah_cold"))
+        .max()
+        .orElseThrow();
   }
 
   private static Range range(Table.Row row, String name) {

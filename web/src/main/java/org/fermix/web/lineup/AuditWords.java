@@ -1,0 +1,115 @@
+package org.fermix.web.lineup;
+
+import org.fermix.core.electrical.CredibleRating;
+import org.fermix.core.label.Label;
+import org.fermix.core.label.LabelAudit;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+
+/** What the core found of a label, in words with its size. */
+final class AuditWords {
+  private AuditWords() {}
+
+  /** True for what is said of the cranking rating, once it is said that it is not believed. */
+  static boolean ofRating(LabelAudit.Code code) {
+    return switch (code) {
+      case CRANKING_FOR_CAPACITY, CRANKING_FOR_MASS, WARM_PULSE -> true;
+      default -> false;
+    };
+  }
+
+  static String unstandardised(Label label, CredibleRating believed, Display display) {
+    return "Such labels follow no standard: from "
+        + ampHours(label.capacity().value(), display)
+        + " this rating is read as about "
+        + display.show(believed.rating().amps(), Unit.AMPERE).text()
+        + " (SAE), give or take "
+        + display.show(100 * believed.sigma(), Unit.PER_CENT, 0).text()
+        + (label.sheet().coldTestStated()
+            ? "."
+            : ". A sheet that states −18 °C, 30 s and 7.2 V would settle it.");
+  }
+
+  static String flatters(Label label, CredibleRating believed, Display display) {
+    return "This label flatters: that many cranking amps are not credible from "
+        + ampHours(label.capacity().value(), display)
+        + ". Computed with "
+        + display.show(believed.rating().amps(), Unit.AMPERE).text()
+        + " (SAE).";
+  }
+
+  static String of(LabelAudit.Flaw flaw, Label label, Display display) {
+    String kind = label.chemistry().shortName();
+    return switch (flaw.code()) {
+      case CAPACITY_FOR_MASS ->
+          ratio(
+              flaw,
+              kind,
+              flaw.found() > flaw.likely().high()
+                  ? "more ampere-hours than its mass carries"
+                  : "few ampere-hours for its mass",
+              "Ah/kg",
+              display);
+      case CRANKING_FOR_MASS ->
+          ratio(flaw, kind, amps(flaw) + " cranking amps for its mass", "A/kg", display);
+      case CRANKING_FOR_CAPACITY ->
+          ratio(flaw, kind, amps(flaw) + " cranking amps for its capacity", "A/Ah", display);
+      case RESERVE_FOR_CAPACITY ->
+          ratio(
+              flaw,
+              kind,
+              (flaw.found() > flaw.likely().high() ? "long" : "short")
+                  + " reserve capacity for its ampere-hours",
+              "min/Ah",
+              display);
+      case LEAD_EQUIVALENT ->
+          ampHours(flaw.found(), display)
+              + " is more than its mass can hold: probably compared with lead. True "
+              + band(flaw.likely(), display)
+              + " Ah; ask for the cells’ own figure.";
+      case WARM_PULSE ->
+          "Reads as "
+              + display.number(flaw.found(), 0)
+              + " A an ampere-hour: a warm pulse, not a cold rating. At most "
+              + display.number(flaw.likely().high(), 0)
+              + " is held cold.";
+      case OTHER_HOUR_RATE ->
+          ampHours(flaw.found(), display)
+              + " is a "
+              + display.number(label.sheet().capacityHours(), 0)
+              + "-hour figure: about "
+              + band(flaw.likely(), display)
+              + " Ah at 20 h.";
+      case CRANKING_ON_DEEP_CYCLE ->
+          "Reads like a deep-cycle battery: its cranking rating is not what it is made for.";
+    };
+  }
+
+  private static String amps(LabelAudit.Flaw flaw) {
+    return flaw.found() > flaw.likely().high() ? "many" : "few";
+  }
+
+  private static String ratio(
+      LabelAudit.Flaw flaw, String kind, String what, String unit, Display display) {
+    return (flaw.weight() == LabelAudit.Weight.IMPOSSIBLE
+            ? "No such battery can be: "
+            : "Unusual for " + kind + ": ")
+        + what
+        + ", "
+        + display.number(flaw.found(), 1)
+        + " "
+        + unit
+        + "; most have "
+        + band(flaw.likely(), display)
+        + ". Please check the figures.";
+  }
+
+  private static String band(Band band, Display display) {
+    return display.number(band.low(), 1) + " to " + display.number(band.high(), 1);
+  }
+
+  private static String ampHours(double value, Display display) {
+    return display.show(value, Unit.AMPERE_HOUR).text();
+  }
+}
