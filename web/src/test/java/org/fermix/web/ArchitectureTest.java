@@ -20,6 +20,7 @@ class ArchitectureTest {
       List.of(
           "shared",
           "problem",
+          "chart",
           "formats",
           "account",
           "machine",
@@ -30,6 +31,7 @@ class ArchitectureTest {
           "lineup",
           "check",
           "recordings",
+          "enginefit",
           "instruments",
           "practice",
           "bench",

@@ -2,13 +2,21 @@ package org.fermix.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.StringReader;
+import java.net.URI;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.xml.sax.InputSource;
 
 /** Pages as a visitor without scripts meets them. */
 class PagesTest extends WebTestBase {
@@ -62,12 +70,18 @@ class PagesTest extends WebTestBase {
     }
   }
 
+  /** The address of the first candidate of a line-up. */
+  private static String candidate(String lineUp) {
+    String remove = Html.action(lineUp, "/remove");
+    return remove.substring(0, remove.length() - "/remove".length());
+  }
+
   @Test
   void anotherOwnersJobIsNotThere() {
     Visit one = new Visit(port);
     String job = one.ownJob("Otter", "petrol-car");
     one.submit(job + "/lineup", job + "/lineup/new", label("Mine"));
-    String battery = find(job + "/lineup/([0-9a-f-]{36})", one.get(job + "/lineup").body());
+    String battery = candidate(one.get(job + "/lineup").body()).substring(job.length());
     Visit other = new Visit(port);
     String otherJob = other.ownJob("Stoat", "petrol-car");
     for (String path :
@@ -77,20 +91,17 @@ class PagesTest extends WebTestBase {
           "/bench",
           "/decide",
           "/check",
-          "/lineup/" + battery,
+          battery,
+          "/bench/cold.svg",
+          "/check/path.svg",
           "/bench/working/A/mass"
         }) {
       assertThat(other.get(job + path).statusCode()).as(path).isEqualTo(404);
     }
-    assertThat(
-            other
-                .submit(otherJob + "/need", job + "/lineup/" + battery + "/remove", Map.of())
-                .statusCode())
+    assertThat(other.submit(otherJob + "/need", job + battery + "/remove", Map.of()).statusCode())
         .isEqualTo(404);
     assertThat(
-            other
-                .submit(otherJob + "/need", otherJob + "/lineup/" + battery + "/remove", Map.of())
-                .statusCode())
+            other.submit(otherJob + "/need", otherJob + battery + "/remove", Map.of()).statusCode())
         .isEqualTo(404);
     assertThat(one.get(job + "/lineup").body()).contains("Mine");
   }
@@ -148,14 +159,14 @@ class PagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
     visit.submit(job + "/need", job + "/need", need("0", "500"));
-    String version = find("name=\"version\" value=\"(\\d+)\"", visit.get(job + "/need").body());
+    String version = Html.value(visit.get(job + "/need").body(), "version");
     visit.submit(job + "/need", job + "/need", need(version, "510"));
     HttpResponse<String> late = visit.submit(job + "/need", job + "/need", need(version, "530"));
     assertThat(late.statusCode()).isEqualTo(409);
     assertThat(late.body())
         .contains("changed in another tab", "530 A", "510 A", "take what is stored");
     assertThat(visit.get(job + "/need").body()).contains("value=\"510\"");
-    String now = find("name=\"version\" value=\"(\\d+)\"", late.body());
+    String now = Html.value(late.body(), "version");
     visit.submit(job + "/need", job + "/need", need(now, "530"));
     assertThat(visit.get(job + "/need").body()).contains("value=\"530\"");
   }
@@ -165,8 +176,7 @@ class PagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
     visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
-    String path =
-        find("(" + job + "/lineup/[0-9a-f-]{36})/remove", visit.get(job + "/lineup").body());
+    String path = candidate(visit.get(job + "/lineup").body());
     assertThat(visit.submit(job + "/lineup", path + "/remove", Map.of()).body())
         .contains("Removed A, “Example 70”", "Undo");
     assertThat(visit.submit(job + "/lineup", path + "/restore", Map.of()).body())
@@ -178,8 +188,7 @@ class PagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
     visit.submit(job + "/need", job + "/lineup/new", label("First"));
-    String path =
-        find("(" + job + "/lineup/[0-9a-f-]{36})/remove", visit.get(job + "/lineup").body());
+    String path = candidate(visit.get(job + "/lineup").body());
     visit.submit(job + "/lineup", path + "/remove", Map.of());
     for (int i = 0; i < 8; i++) {
       visit.submit(job + "/need", job + "/lineup/new", label("Example " + i));
@@ -194,15 +203,14 @@ class PagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
     visit.submit(job + "/need", job + "/lineup/new", label("First"));
-    String path =
-        find("(" + job + "/lineup/[0-9a-f-]{36})/remove", visit.get(job + "/lineup").body());
+    String path = candidate(visit.get(job + "/lineup").body());
     Map<String, String> edited = label("Edited");
-    edited.put("version", find("name=\"version\" value=\"(\\d+)\"", visit.get(path).body()));
+    edited.put("version", Html.value(visit.get(path).body(), "version"));
     visit.submit(job + "/lineup", path + "/remove", Map.of());
     HttpResponse<String> late = visit.submit(job + "/need", path, edited);
     assertThat(late.statusCode()).isEqualTo(409);
     assertThat(late.body()).contains("was removed from the line-up", "value=\"Edited\"");
-    edited.put("version", find("name=\"version\" value=\"(\\d+)\"", late.body()));
+    edited.put("version", Html.value(late.body(), "version"));
     assertThat(visit.submit(job + "/need", path, edited).body()).contains("Edited");
     assertThat(visit.get(job + "/lineup").body()).contains("Edited");
   }
@@ -281,7 +289,7 @@ class PagesTest extends WebTestBase {
   void howItIsUsedAndStandsIsKept() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Sled", "snowmobile");
-    String version = find("name=\"version\" value=\"([0-9]+)\"", visit.get(job + "/need").body());
+    String version = Html.value(visit.get(job + "/need").body(), "version");
     Map<String, String> typed = new HashMap<>();
     typed.put("version", version);
     typed.put("currency", "EUR");
@@ -366,17 +374,49 @@ class PagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "diesel-car");
     visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
-    var links =
-        java.util.regex.Pattern.compile("href=\"(/jobs/[^\"]+/working/[^\"]+)\"")
-            .matcher(visit.get(job + "/bench").body());
     int opened = 0;
-    while (links.find()) {
-      HttpResponse<String> working = visit.get(links.group(1).replace("&amp;", "&"));
+    for (Element link : Html.all(visit.get(job + "/bench").body(), "a.figure")) {
+      HttpResponse<String> working = visit.get(link.attr("href"));
       assertThat(working.statusCode()).isEqualTo(200);
       assertThat(working.body()).contains("Equation", "Inputs", "Source", "Uncertainty");
       opened++;
     }
     assertThat(opened).isEqualTo(18);
+  }
+
+  /**
+   * Every drawing is had as a file that stands alone: well-formed, with its style and its words.
+   */
+  @Test
+  void everyDrawingCanBeTakenAlong() throws Exception {
+    Visit visit = new Visit(port);
+    visit.submit("/", "/garage/open-demo", Map.of());
+    String job = Html.parts(URI.create(Html.link(visit.get("/garage").body(), "/jobs/")), 2);
+    Set<String> files = new TreeSet<>();
+    for (String page : List.of("/need", "/check", "/check/recordings", "/bench")) {
+      Html.all(visit.get(job + page).body(), "a[href*=.svg]")
+          .forEach(link -> files.add(link.attr("href")));
+    }
+    assertThat(files).hasSizeGreaterThanOrEqualTo(8);
+    for (String file : files) {
+      HttpResponse<String> drawing = visit.get(file);
+      assertThat(drawing.statusCode()).as(file).isEqualTo(200);
+      assertThat(drawing.headers().firstValue("Content-Disposition").orElse(""))
+          .startsWith("attachment; filename=\"")
+          .endsWith(".svg\"");
+      var svg =
+          DocumentBuilderFactory.newInstance()
+              .newDocumentBuilder()
+              .parse(new InputSource(new StringReader(drawing.body())))
+              .getDocumentElement();
+      assertThat(svg.getTagName()).as(file).isEqualTo("svg");
+      assertThat(svg.getElementsByTagName("style").item(0).getTextContent())
+          .contains("#0f1c2b")
+          .doesNotContain("var(");
+      assertThat(svg.getElementsByTagName("title").item(0).getTextContent()).isNotBlank();
+      assertThat(svg.getElementsByTagName("text").getLength()).as(file).isGreaterThan(2);
+    }
+    assertThat(visit.get(job + "/bench/nonsense.svg").statusCode()).isEqualTo(404);
   }
 
   @Test

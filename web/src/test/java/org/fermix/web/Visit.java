@@ -73,7 +73,7 @@ public final class Visit {
 
   /** Sends the form found on a page, with its token, as a browser would. */
   public HttpResponse<String> submit(String pagePath, String action, Map<String, String> fields) {
-    String token = WebTestBase.find("name=\"_csrf\" value=\"([^\"]+)\"", get(pagePath).body());
+    String token = Html.value(get(pagePath).body(), "_csrf");
     return post(action, fields, token);
   }
 
@@ -96,7 +96,7 @@ public final class Visit {
     submit("/", "/garage/open-own", Map.of());
     HttpResponse<String> added =
         submit("/machines/new", "/machines/new", Map.of("name", name, "type", type));
-    return WebTestBase.find("(/jobs/[0-9a-f-]{36})/need", added.uri().getPath());
+    return Html.parts(added.uri(), 2);
   }
 
   /** Describes today's battery of a job, three years old, in the line-up. */

@@ -1,8 +1,6 @@
 package org.fermix.web;
 
 import java.util.random.RandomGenerator;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
@@ -24,14 +22,5 @@ public abstract class WebTestBase {
     RandomGenerator fixedSeeds() {
       return () -> 20261126L;
     }
-  }
-
-  /** The first match of a pattern's first group. */
-  protected static String find(String pattern, String text) {
-    Matcher matcher = Pattern.compile(pattern).matcher(text);
-    if (!matcher.find()) {
-      throw new AssertionError("nothing like " + pattern + " in:\n" + text);
-    }
-    return matcher.group(1);
   }
 }

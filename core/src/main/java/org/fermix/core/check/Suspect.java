@@ -82,6 +82,22 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
         .years();
   }
 
+  /**
+   * A battery's circuit as it is now: as measured, else as worn as its age says.
+   *
+   * @param crankingShare share of its rated cranking amps that was found, if it was tested (1)
+   */
+  public static BatteryCircuit asItIs(
+      Need need, Candidate battery, Optional<Double> crankingShare) {
+    BatteryCircuit whenNew = BatteryCircuit.of(battery.label());
+    if (!battery.isToday()) {
+      return whenNew;
+    }
+    return crankingShare
+        .map(whenNew::measured)
+        .orElseGet(() -> whenNew.worn(Bench.life(need, battery).healthAt(battery.ageYears())));
+  }
+
   /** What follows from the machine and the label without a reading. */
   public List<Evidence> workedOut() {
     List<Evidence> evidence = new ArrayList<>();

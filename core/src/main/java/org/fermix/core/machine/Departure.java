@@ -21,6 +21,9 @@ public record Departure(
     double leads,
     double fireSpeed,
     double spreadLeft) {
+  /** A departure beyond which the description is likelier wrong than the engine odd. */
+  private static final double ODD = 1.8;
+
   /** As usual for the class. */
   public static final Departure NONE = new Departure(1, 1, 1, 1, 1);
 
@@ -38,5 +41,10 @@ public record Departure(
     Check.within("lead factor", leads, 0.2, 5, "");
     Check.within("firing speed factor", fireSpeed, 0.2, 5, "");
     Check.within("share of the spread left", spreadLeft, 0.05, 1, "");
+  }
+
+  /** True when it is so far from its class that something else was probably recorded. */
+  public boolean isOdd() {
+    return Math.max(drag, 1 / drag) > ODD || Math.max(counterVolts, 1 / counterVolts) > ODD;
   }
 }

@@ -49,7 +49,7 @@ public record CrankFeatures(
    * Finds the first start in a recording.
    *
    * @param series 0.5, 1 or 2 for 6, 12 or 24 V
-   * @throws IllegalArgumentException when no start is in it, saying what was looked for
+   * @throws Refused when no start is in it
    */
   public static CrankFeatures of(CrankRecording recording, double series) {
     Span span = Span.find(recording, series);
@@ -149,13 +149,7 @@ public record CrankFeatures(
       double drop = Math.max(LEAST_DROP_VOLTS * series, 6 * noise);
       int start = firstBelow(recording, rest - drop);
       if (start < 0) {
-        throw new IllegalArgumentException(
-            String.format(
-                java.util.Locale.ROOT,
-                "no start was found: the voltage never falls %.2f V below the %.2f V it begins with;"
-                    + " begin recording before the key is turned",
-                drop,
-                rest));
+        throw new Refused(Refused.Code.NO_START, drop, rest);
       }
       // Back to where the fall began.
       while (start > 0 && recording.volts(start - 1) < rest - Math.max(3 * noise, drop / 6)) {

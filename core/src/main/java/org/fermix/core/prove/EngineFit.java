@@ -6,7 +6,6 @@ import org.fermix.core.electrical.Cranking;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Starter;
-import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Roots;
 
 /**
@@ -20,10 +19,11 @@ import org.fermix.core.quantity.Roots;
  * @param currentA of the starter: recorded, less what was drawn before it, or worked out from the
  *     battery (A)
  * @param currentRecorded true when it was recorded
+ * @param rpm speed recorded (rpm)
  * @param rpmResidual speed the fitted engine turns at with this battery, less that recorded (rpm)
  */
 public record EngineFit(
-    Departure departure, double currentA, boolean currentRecorded, double rpmResidual) {
+    Departure departure, double currentA, boolean currentRecorded, double rpm, double rpmResidual) {
   /**
    * Standard deviation of ln(speed / needed speed) that is left when the current was recorded:
    * firing speed and oil in the cold. EngineFitTest draws engines and holds it against them.
@@ -39,6 +39,9 @@ public record EngineFit(
   /** The same of an engine known by its class alone; EngineFitTest finds as much by drawing. */
   public static final double CLASS_SIGMA = 0.30;
 
+  private static final double LEAST_RPM = 10;
+  private static final double MOST_RPM = 2000;
+  private static final double MOST_RESIDUAL_SHARE = 0.1;
   private static final double LOWEST = 0.2;
   private static final double HIGHEST = 5;
 
@@ -46,19 +49,15 @@ public record EngineFit(
    * Fits.
    *
    * @param before rested state of the battery at the recording's temperature
-   * @throws IllegalArgumentException when the recording shows no speed, or an engine no class
-   *     departs to: then battery, class or temperature are not what was said
+   * @throws Refused when the recording shows no speed, or an engine no class departs to: then
+   *     battery, class or temperature are not what was said
    */
   public static EngineFit of(
       CrankFeatures features, BatteryCircuit battery, Engine engine, ChargeState before) {
-    double rpm =
-        features
-            .rpm(engine)
-            .orElseThrow(
-                () ->
-                    new IllegalArgumentException(
-                        "the recording shows no clear beat of the compressions to tell the speed by"));
-    Check.within("recorded cranking speed", rpm, 10, 2000, "rpm");
+    double rpm = features.rpm(engine).orElseThrow(() -> new Refused(Refused.Code.NO_BEAT));
+    if (rpm < LEAST_RPM || rpm > MOST_RPM) {
+      throw new Refused(Refused.Code.NO_SUCH_SPEED, rpm);
+    }
     double temperatureC = before.temperatureC();
     boolean recorded = features.crankingAmps().isPresent();
     double currentA =
@@ -73,20 +72,11 @@ public record EngineFit(
         (features.crankingVolts() - currentA * pathOhm - usual.brushVolts())
             / (rpm * 2 * Math.PI / 60);
     double counterFactor =
-        Check.within(
-            "counter-voltage against the class",
-            counter / usual.voltSecondsPerRadian(currentA),
-            LOWEST,
-            HIGHEST,
-            "");
+        credible(
+            counter / usual.voltSecondsPerRadian(currentA), Refused.Code.COUNTER_VOLTS_FAR_OFF);
     double torque = Starter.GEAR_EFFICIENCY * counter * Math.max(0, currentA - usual.idleA());
     double dragFactor =
-        Check.within(
-            "drag against the class",
-            torque / engine.dragAt(temperatureC).torque(rpm),
-            LOWEST,
-            HIGHEST,
-            "");
+        credible(torque / engine.dragAt(temperatureC).torque(rpm), Refused.Code.DRAG_FAR_OFF);
     Departure known = engine.departure();
     Departure departure =
         new Departure(
@@ -97,7 +87,24 @@ public record EngineFit(
             known.fireSpeed(),
             (recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT) / CLASS_SIGMA);
     double modelled = new Cranking(battery, engine.departing(departure)).crank(before).rpm();
-    return new EngineFit(departure, currentA, recorded, modelled - rpm);
+    return new EngineFit(departure, currentA, recorded, rpm, modelled - rpm);
+  }
+
+  /** True when the fitted engine does not turn at the recorded speed within a tenth. */
+  public boolean isOff() {
+    return isOff(rpm, rpmResidual);
+  }
+
+  /** The same of a fit that was kept. */
+  public static boolean isOff(double rpm, double rpmResidual) {
+    return Math.abs(rpmResidual) > MOST_RESIDUAL_SHARE * rpm;
+  }
+
+  private static double credible(double factor, Refused.Code otherwise) {
+    if (factor >= LOWEST && factor <= HIGHEST) {
+      return factor;
+    }
+    throw new Refused(otherwise, factor);
   }
 
   /** The starter's current at which the battery shows a voltage (A). */
@@ -106,9 +113,7 @@ public record EngineFit(
     double most = battery.deliverableAmps(before, 1.5, 0.5 * volts);
     if (most <= accessoryA
         || battery.volts(battery.after(before, accessoryA, 1.5), accessoryA) <= volts) {
-      throw new IllegalArgumentException(
-          "this battery would show less than the recorded voltage before the starter drew anything;"
-              + " check its rating, charge and temperature");
+      throw new Refused(Refused.Code.BATTERY_TOO_WEAK);
     }
     return Roots.crossing(
             amps -> battery.volts(battery.after(before, amps, 1.5), amps) - volts,

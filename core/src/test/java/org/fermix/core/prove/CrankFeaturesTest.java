@@ -1,6 +1,7 @@
 package org.fermix.core.prove;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
@@ -210,17 +211,21 @@ class CrankFeaturesTest {
   }
 
   @Test
-  void whatIsNoStartIsRefusedInWords() {
+  void whatIsNoStartIsRefused() {
     double[] seconds = new double[100];
     double[] flat = new double[100];
     for (int i = 0; i < 100; i++) {
       seconds[i] = i * 0.01;
       flat[i] = 12.6;
     }
-    assertThatIllegalArgumentException()
+    assertThatExceptionOfType(Refused.class)
         .isThrownBy(() -> CrankFeatures.of(CrankRecording.ofVolts(seconds, flat), 1))
-        .withMessageContaining("no start was found")
-        .withMessageContaining("begin recording before the key is turned");
+        .satisfies(
+            refused -> {
+              assertThat(refused.code()).isEqualTo(Refused.Code.NO_START);
+              assertThat(refused.first()).isPositive();
+              assertThat(refused.second()).isCloseTo(12.6, within(1e-9));
+            });
     seconds[50] = 0.1;
     assertThatIllegalArgumentException()
         .isThrownBy(() -> CrankRecording.ofVolts(seconds, flat))
@@ -255,8 +260,8 @@ class CrankFeaturesTest {
         assertThat(features.crankingSeconds()).isFinite().isNotNegative();
         assertThat(features.crankingVolts()).isFinite();
         assertThat(features.lowestVolts()).isFinite();
-      } catch (IllegalArgumentException none) {
-        assertThat(none).hasMessageContaining("no start was found");
+      } catch (Refused none) {
+        assertThat(none.code()).isEqualTo(Refused.Code.NO_START);
       }
     }
   }

@@ -1,7 +1,7 @@
 package org.fermix.core.prove;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.random.RandomGenerator;
@@ -129,14 +129,14 @@ class EngineFitTest {
         new Cranking(battery, engine).crank(state).rpm() / engine.fireRpm(state.temperatureC()));
   }
 
-  /** A battery that cannot be the recorded one is refused in words. */
+  /** A battery that cannot be the recorded one is refused. */
   @Test
   void aBatteryThatCannotBeIsRefused() {
     BatteryCircuit tiny = Examples.circuit("agm", 6, 2, 60);
-    assertThatIllegalArgumentException()
+    assertThatExceptionOfType(Refused.class)
         .isThrownBy(
             () ->
-                EngineFit.of(
-                    recorded(USUAL, 10, false), tiny, USUAL, ChargeState.rested(0.2, -20)));
+                EngineFit.of(recorded(USUAL, 10, false), tiny, USUAL, ChargeState.rested(0.2, -20)))
+        .matches(refused -> refused.code() == Refused.Code.BATTERY_TOO_WEAK);
   }
 }

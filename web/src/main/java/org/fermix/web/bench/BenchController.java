@@ -15,6 +15,8 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.quantity.Figure;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.chart.Drawing;
+import org.fermix.web.chart.Drawings;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -25,6 +27,7 @@ import org.fermix.web.shared.Htmx;
 import org.fermix.web.shared.NotHere;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -38,14 +41,18 @@ import org.springframework.web.util.UriComponentsBuilder;
 @Controller
 @RequestMapping("/jobs/{id}/bench")
 class BenchController {
+  private static final int DRAWN_WIDTH = 760;
+
   private final Jobs jobs;
   private final Rails rails;
   private final Benches benches;
+  private final Drawings drawings;
 
-  BenchController(Jobs jobs, Rails rails, Benches benches) {
+  BenchController(Jobs jobs, Rails rails, Benches benches, Drawings drawings) {
     this.jobs = jobs;
     this.rails = rails;
     this.benches = benches;
+    this.drawings = drawings;
   }
 
   @GetMapping
@@ -168,6 +175,38 @@ class BenchController {
     }
     model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
     return "bench/working";
+  }
+
+  @GetMapping("/{name:[a-z-]+}.svg")
+  ResponseEntity<String> ruler(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String name,
+      @RequestParam Map<String, String> parameters,
+      Display display) {
+    OpenJob job = jobs.open(visitor, id);
+    Bench bench = benches.of(job);
+    Conditions conditions =
+        ConditionsForm.conditions(
+                ConditionsForm.read(Conditions.of(bench.need()), parameters, display))
+            .orElseThrow(() -> new NotHere("condition"));
+    Decision decision = Decision.of(bench, conditions, Weights.USUAL);
+    Display money = display.in(benches.currency(job));
+    Ruler ruler =
+        new Rulers(decision.answer(), money, Recommendation.of(decision, money).leader())
+            .all().stream()
+                .filter(each -> each.id().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new NotHere("drawing"));
+    return drawings.file(
+        Drawing.of(
+            "bench/ruler :: drawing",
+            "ruler",
+            ruler,
+            DRAWN_WIDTH,
+            ruler.height(),
+            ruler.title() + ", " + ruler.caption() + ", " + job.machineName(),
+            ruler.summary()));
   }
 
   private static String query(Form form) {

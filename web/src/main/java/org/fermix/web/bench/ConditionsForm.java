@@ -9,8 +9,8 @@ import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Scale;
 import org.fermix.web.need.StandWords;
-import org.fermix.web.shared.AxisScale;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -120,7 +120,7 @@ final class ConditionsForm {
         plain(low, unit, display),
         plain(high, unit, display),
         Double.toString(step),
-        AxisScale.linear(low, high).at(mark),
+        Scale.across(low, high).at(mark),
         markLabel,
         name,
         form.number(name).isPresent()

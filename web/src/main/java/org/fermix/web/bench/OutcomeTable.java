@@ -20,8 +20,8 @@ import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Reach;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Scale;
 import org.fermix.web.need.StandWords;
-import org.fermix.web.shared.AxisScale;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Months;
 
@@ -346,7 +346,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
     }
 
     private static String barText(double ratio) {
-      return AxisScale.text(100 * Math.max(0, Math.min(FULL_BAR, ratio)) / FULL_BAR);
+      return Scale.percent(100 * Math.max(0, Math.min(FULL_BAR, ratio)) / FULL_BAR);
     }
 
     private String difference(CandidateAnswer candidate, Outcome outcome, Figure figure) {

@@ -11,6 +11,7 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Scale;
 import org.fermix.web.shared.Display;
 
 /**
@@ -257,8 +258,7 @@ public record Recommendation(
                       verdict.letter(),
                       verdict.answer().candidate().label().name(),
                       display.number(verdict.points(), 1),
-                      org.fermix.web.shared.AxisScale.text(
-                          most <= 0 ? 0 : 100 * verdict.points() / most)))
+                      Scale.percent(most <= 0 ? 0 : 100 * verdict.points() / most)))
           .toList();
     }
 

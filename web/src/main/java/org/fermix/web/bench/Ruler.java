@@ -1,6 +1,8 @@
 package org.fermix.web.bench;
 
 import java.util.List;
+import org.fermix.web.chart.Figures;
+import org.fermix.web.chart.Ticks;
 
 /**
  * One ruler as it is drawn: positions across are shares of the width, so that it stretches; heights
@@ -9,12 +11,13 @@ import java.util.List;
  * @param mustClear the stretch up to needAt is what a tag must clear
  * @param needAt where the owner's condition stands; empty when there is none
  * @param summary what it shows, for those who do not see it
+ * @param figures its numbers
  */
 public record Ruler(
     String id,
     String title,
     String caption,
-    List<Tick> ticks,
+    List<Ticks.Tick> ticks,
     String needAt,
     boolean mustClear,
     String needLabel,
@@ -22,14 +25,8 @@ public record Ruler(
     List<Tag> tags,
     int height,
     int axisY,
-    String summary) {
-
-  /**
-   * A mark on the scale.
-   *
-   * @param minor left out on narrow screens
-   */
-  public record Tick(String at, String label, boolean minor) {}
+    String summary,
+    Figures figures) {
 
   /**
    * A candidate standing on the scale, or below it when it fails a gate.

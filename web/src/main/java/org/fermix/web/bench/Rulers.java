@@ -1,16 +1,20 @@
 package org.fermix.web.bench;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
-import org.fermix.web.shared.AxisScale;
+import org.fermix.web.chart.Figures;
+import org.fermix.web.chart.Labels;
+import org.fermix.web.chart.Scale;
+import org.fermix.web.chart.Ticks;
 import org.fermix.web.shared.Display;
 
 /** Lays out the five rulers of a bench answer. */
@@ -20,7 +24,12 @@ final class Rulers {
   private static final int TOP_ROOM = 4;
   private static final int LABEL_ROOM = 22;
   private static final double[] HOUR_SPANS = {4, 8, 12, 24, 48, 96, 200, 500};
-  private static final double[] STEPS = {1, 2, 5, 10, 20, 50, 100, 200, 500, 1000};
+  private static final double[] DAYS = {3, 7, 14, 30, 60, 90, 180, 365, 730};
+  private static final double WARM_C = 20;
+  private static final double COLD_C = -45;
+
+  /** Room beyond the largest figure. */
+  private static final double ROOM = 1.05;
 
   private final BenchAnswer answer;
   private final Display display;
@@ -46,18 +55,12 @@ final class Rulers {
 
   private Ruler cold() {
     Conditions conditions = answer.conditions();
-    AxisScale scale = AxisScale.linear(20, -45);
-    List<Ruler.Tick> ticks = new ArrayList<>();
-    double first = display.isUs() ? 60 : 20;
-    double step = display.isUs() ? -20 : -10;
-    for (double shown = first; ; shown += step) {
-      double metric = Unit.CELSIUS.metric(shown, display.system());
-      if (metric < -45) {
-        break;
-      }
-      boolean minor = Math.round((first - shown) / -step) % 2 == 1;
-      ticks.add(new Ruler.Tick(scale.at(metric), display.number(shown, 0) + "°", minor));
-    }
+    Scale scale = Scale.across(WARM_C, COLD_C);
+    double step = display.isUs() ? 20 : 10;
+    double first = Math.floor(Unit.CELSIUS.shown(WARM_C, display.system()) / step) * step;
+    double last = Math.ceil(Unit.CELSIUS.shown(COLD_C, display.system()) / step) * step;
+    List<Ticks.Tick> ticks =
+        Ticks.every(shown(scale, Unit.CELSIUS), first, last, step, value -> whole(value) + "°");
     String after =
         conditions.daysParked() > 0
             ? "starts down to, after " + display.show(conditions.daysParked(), Unit.DAY).text()
@@ -76,12 +79,8 @@ final class Rulers {
 
   private Ruler parked() {
     double layUpDays = answer.conditions().layUpDays(answer.need());
-    AxisScale scale = AxisScale.log(3, 730);
-    List<Ruler.Tick> ticks = new ArrayList<>();
-    double[] days = {3, 7, 14, 30, 60, 90, 180, 365, 730};
-    for (int i = 0; i < days.length; i++) {
-      ticks.add(new Ruler.Tick(scale.at(days[i]), display.number(days[i], 0) + " d", i % 2 == 1));
-    }
+    Scale scale = Scale.acrossLog(3, 730);
+    List<Ticks.Tick> ticks = Ticks.at(scale, value -> whole(value) + " d", DAYS);
     return ruler(
         "parked",
         "Parked",
@@ -97,11 +96,12 @@ final class Rulers {
   private Ruler engineOff() {
     double need = answer.conditions().engineOffHours();
     double most = Math.max(2 * need, Math.min(4 * need, largest(Outcome.ENGINE_OFF_HOURS)));
-    double span = HOUR_SPANS[HOUR_SPANS.length - 1];
-    for (int i = HOUR_SPANS.length - 1; i >= 0; i--) {
-      span = HOUR_SPANS[i] >= most ? HOUR_SPANS[i] : span;
-    }
-    AxisScale scale = AxisScale.linear(0, span);
+    double span =
+        Arrays.stream(HOUR_SPANS)
+            .filter(each -> each >= most)
+            .findFirst()
+            .orElse(HOUR_SPANS[HOUR_SPANS.length - 1]);
+    Scale scale = Scale.across(0, span);
     return ruler(
         "engine-off",
         "Engine off",
@@ -110,41 +110,36 @@ final class Rulers {
             + ", then starts",
         Outcome.ENGINE_OFF_HOURS,
         scale,
-        ticks(scale, span, span / 4, " h"),
+        Ticks.every(
+            scale, 0, span, span / 4, value -> display.number(value, span < 4 ? 1 : 0) + " h"),
         Optional.of(need),
         "wanted",
         display.show(need, Unit.HOUR).text());
   }
 
   private Ruler mass() {
-    double most =
-        niceSpan(
-            display.system() == org.fermix.core.quantity.UnitSystem.US
-                ? Unit.KILOGRAM.shown(largest(Outcome.MASS), display.system())
-                : largest(Outcome.MASS));
-    AxisScale shown = AxisScale.linear(most, 0);
-    AxisScale scale = AxisScale.linear(Unit.KILOGRAM.metric(most, display.system()), 0);
+    double most = span(Unit.KILOGRAM.shown(largest(Outcome.MASS), display.system()));
+    Scale scale = Scale.across(Unit.KILOGRAM.metric(most, display.system()), 0);
+    String symbol = " " + Unit.KILOGRAM.symbol(display.system());
+    List<Ticks.Tick> ticks =
+        Ticks.every(shown(scale, Unit.KILOGRAM), 0, most, most / 5, value -> whole(value) + symbol);
     return ruler(
         "mass",
         "Mass",
         "on the tray",
         Outcome.MASS,
         scale,
-        ticks(shown, most, most / 5, " " + Unit.KILOGRAM.symbol(display.system())),
+        ticks,
         answer.today().map(today -> today.figure(Outcome.MASS).value()),
         "today’s",
         answer.today().map(today -> display.show(today.figure(Outcome.MASS)).text()).orElse(""));
   }
 
   private Ruler money() {
-    double most = niceSpan(largest(Outcome.COST_PER_YEAR));
-    AxisScale scale = AxisScale.linear(most, 0);
-    List<Ruler.Tick> ticks = new ArrayList<>();
-    for (int i = 0; i <= 5; i++) {
-      double value = most * i / 5;
-      ticks.add(
-          new Ruler.Tick(scale.at(value), display.show(value, Unit.MONEY, 0).number(), i % 2 == 1));
-    }
+    double most = span(largest(Outcome.COST_PER_YEAR));
+    Scale scale = Scale.across(most, 0);
+    List<Ticks.Tick> ticks =
+        Ticks.every(scale, 0, most, most / 5, value -> display.show(value, Unit.MONEY, 0).number());
     return ruler(
         "money",
         "Money",
@@ -165,25 +160,19 @@ final class Rulers {
         .orElse(1);
   }
 
-  private static double niceSpan(double most) {
-    for (double step : STEPS) {
-      if (step * 5 >= most * 1.05) {
-        return step * 5;
-      }
-    }
-    return most * 1.1;
+  /** Five whole steps that hold the largest figure. */
+  private static double span(double most) {
+    return 5 * Ticks.step(most * ROOM, 5);
   }
 
-  private List<Ruler.Tick> ticks(AxisScale scale, double span, double step, String unit) {
-    List<Ruler.Tick> ticks = new ArrayList<>();
-    int count = (int) Math.round(span / step);
-    for (int i = 0; i <= count; i++) {
-      double value = i * step;
-      ticks.add(
-          new Ruler.Tick(
-              scale.at(value), display.number(value, step < 1 ? 1 : 0) + unit, i % 2 == 1));
-    }
-    return ticks;
+  /** The same scale for figures as they are shown. */
+  private Scale shown(Scale scale, Unit unit) {
+    return Scale.across(
+        unit.shown(scale.from(), display.system()), unit.shown(scale.to(), display.system()));
+  }
+
+  private String whole(double value) {
+    return display.number(value, 0);
   }
 
   private Ruler ruler(
@@ -191,8 +180,8 @@ final class Rulers {
       String title,
       String caption,
       Outcome outcome,
-      AxisScale scale,
-      List<Ruler.Tick> ticks,
+      Scale scale,
+      List<Ticks.Tick> ticks,
       Optional<Double> need,
       String needLabel,
       String needValue) {
@@ -221,40 +210,33 @@ final class Rulers {
         tags,
         height,
         axisY,
-        title + ", " + caption + ": " + summary(outcome));
+        title + ", " + caption + ": " + summary(outcome),
+        figures(outcome));
   }
 
   private record Placed(CandidateAnswer candidate, Figure figure, double percent, int level) {}
 
-  private List<Placed> place(Outcome outcome, AxisScale scale, boolean standing) {
-    List<Placed> placed = new ArrayList<>();
-    List<Double> lastAt = new ArrayList<>();
-    answer.candidates().stream()
-        .filter(
-            candidate -> (candidate.isEligible() || candidate.candidate().isToday()) == standing)
-        .filter(candidate -> candidate.find(outcome).isPresent())
-        .sorted(
-            Comparator.comparingDouble(
-                candidate -> scale.percent(candidate.figure(outcome).value())))
-        .forEach(
-            candidate -> {
-              Figure figure = candidate.figure(outcome);
-              double percent = figure.isNever() ? 0 : scale.percent(figure.value());
-              int level = 0;
-              while (level < lastAt.size() && percent - lastAt.get(level) < TAG_WIDTH_PERCENT) {
-                level++;
-              }
-              if (level == lastAt.size()) {
-                lastAt.add(percent);
-              } else {
-                lastAt.set(level, percent);
-              }
-              placed.add(new Placed(candidate, figure, percent, level));
-            });
-    return placed;
+  private List<Placed> place(Outcome outcome, Scale scale, boolean standing) {
+    List<CandidateAnswer> placed =
+        answer.candidates().stream()
+            .filter(
+                candidate ->
+                    (candidate.isEligible() || candidate.candidate().isToday()) == standing)
+            .filter(candidate -> candidate.find(outcome).isPresent())
+            .toList();
+    double[] percents =
+        placed.stream()
+            .map(candidate -> candidate.figure(outcome))
+            .mapToDouble(figure -> figure.isNever() ? 0 : scale.position(figure.value()))
+            .toArray();
+    int[] rows = Labels.rows(percents, TAG_WIDTH_PERCENT);
+    return IntStream.range(0, rows.length)
+        .mapToObj(
+            i -> new Placed(placed.get(i), placed.get(i).figure(outcome), percents[i], rows[i]))
+        .toList();
   }
 
-  private Ruler.Tag tag(Placed placed, int top, int axisY, AxisScale scale) {
+  private Ruler.Tag tag(Placed placed, int top, int axisY, Scale scale) {
     Figure figure = placed.figure();
     String letter = placed.candidate().letter();
     boolean failed = !placed.candidate().isEligible() && !placed.candidate().candidate().isToday();
@@ -264,17 +246,17 @@ final class Rulers {
             : letter.equals(leader)
                 ? "tag-leader"
                 : placed.candidate().candidate().isToday() ? "tag-today" : "tag-plain";
-    double from = scale.percent(figure.band().low());
-    double to = scale.percent(figure.band().high());
+    double from = scale.position(figure.band().low());
+    double to = scale.position(figure.band().high());
     return new Ruler.Tag(
         letter,
-        AxisScale.text(placed.percent()),
+        Scale.percent(placed.percent()),
         top,
         axisY,
         style,
         failed,
-        AxisScale.text(Math.min(from, to)),
-        AxisScale.text(Math.abs(to - from)),
+        Scale.percent(Math.min(from, to)),
+        Scale.percent(Math.abs(to - from)),
         letter + ": " + display.show(figure).text());
   }
 
@@ -292,5 +274,22 @@ final class Rulers {
                           + (candidate.isEligible() ? "" : " (fails a gate)")));
     }
     return String.join(", ", parts);
+  }
+
+  private Figures figures(Outcome outcome) {
+    List<Figures.Row> rows = new ArrayList<>();
+    for (CandidateAnswer candidate : answer.candidates()) {
+      candidate
+          .find(outcome)
+          .ifPresent(
+              figure ->
+                  rows.add(
+                      Figures.Row.of(
+                          candidate.letter() + ", " + candidate.candidate().label().name(),
+                          display.show(figure).text(),
+                          figure.isNever() ? "" : display.band(figure),
+                          candidate.isEligible() ? "" : "fails a gate")));
+    }
+    return new Figures(List.of("Battery", "Likely", "Eight times in ten", "Gates"), rows);
   }
 }

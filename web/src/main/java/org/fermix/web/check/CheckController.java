@@ -10,6 +10,8 @@ import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.chart.Drawing;
+import org.fermix.web.chart.Drawings;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -19,6 +21,7 @@ import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -39,12 +42,14 @@ class CheckController {
   private final Rails rails;
   private final Checks checks;
   private final ReadingLog log;
+  private final Drawings drawings;
 
-  CheckController(Jobs jobs, Rails rails, Checks checks, ReadingLog log) {
+  CheckController(Jobs jobs, Rails rails, Checks checks, ReadingLog log, Drawings drawings) {
     this.jobs = jobs;
     this.rails = rails;
     this.checks = checks;
     this.log = log;
+    this.drawings = drawings;
   }
 
   @GetMapping
@@ -266,5 +271,21 @@ class CheckController {
     model.addAttribute("number", Submissions.number());
     model.addAttribute("check", CheckPage.of(checks.state(job, display), log.all(job), display));
     return "check/reading";
+  }
+
+  @GetMapping("/path.svg")
+  ResponseEntity<String> path(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
+    OpenJob job = jobs.open(visitor, id);
+    FaultPath path = FaultPath.of(checks.state(job, display));
+    return drawings.file(
+        Drawing.of(
+            "check/path :: drawing",
+            "path",
+            path,
+            path.width(),
+            path.height(),
+            "Is it the battery, " + job.machineName(),
+            path.summary()));
   }
 }

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.fermix.core.diagnosis.Cause;
 import org.fermix.core.diagnosis.Diagnosis;
+import org.fermix.web.chart.Path;
+import org.fermix.web.chart.Scale;
 
 /**
  * The fault path as it is drawn: the readings taken as stations down a line, the most useful next
@@ -100,20 +101,13 @@ record FaultPath(
           new Destination(
               VerdictWords.cause(cause),
               percent(likely),
-              String.format(Locale.ROOT, "%.1f%%", 100 * likely),
+              Scale.percent(100 * likely),
               causeY,
-              String.format(
-                  Locale.ROOT,
-                  "M%d %d C%d %d %d %d %d %d",
-                  STATION_X,
-                  fork,
-                  STATION_X + 230,
-                  fork,
-                  CAUSE_X - 130,
-                  causeY,
-                  CAUSE_X - 8,
-                  causeY),
-              String.format(Locale.ROOT, "%.1f", Math.max(0.8, BROADEST * likely)),
+              new Path()
+                  .to(STATION_X, fork)
+                  .level(STATION_X + 230, CAUSE_X - 130, CAUSE_X - 8, fork, causeY)
+                  .toString(),
+              Scale.pixels(Math.max(0.8, BROADEST * likely)),
               cause == state.diagnosis().leading() ? "is-leading" : "is-other"));
       causeY += CAUSE_STEP;
     }

@@ -9,6 +9,7 @@ import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.UsualBattery;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.prove.Refused;
 import org.fermix.core.prove.TestAction;
 import org.fermix.core.prove.TestSession;
 import org.fermix.standins.HiddenBattery;
@@ -135,7 +136,7 @@ class StandIns {
               session.recording().orElseThrow())
           ? ""
           : "At most " + Recordings.MOST + " recordings are kept; remove one first.";
-    } catch (IllegalArgumentException noStart) {
+    } catch (Refused noStart) {
       return "It was recorded, but no start is in it: the battery gave too little.";
     }
   }

@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.prove.EngineFit;
 import org.fermix.core.quantity.Origin;
 
 /**
@@ -43,19 +44,14 @@ public record FittedEngine(
     @Column(name = "displacement_l") double displacementL,
     int cylinders) {
 
-  /** A departure beyond which the description is likelier wrong than the engine odd. */
-  private static final double ODD = 1.8;
-
-  private static final double MOST_RESIDUAL_SHARE = 0.1;
-
   /** True when it is so far from its class that something else was probably recorded. */
   public boolean isOdd() {
-    return Math.max(drag, 1 / drag) > ODD || Math.max(counterVolts, 1 / counterVolts) > ODD;
+    return departure().isOdd();
   }
 
   /** True when the fitted engine does not turn at the recorded speed within a tenth. */
   public boolean isOff() {
-    return Math.abs(rpmResidual) > MOST_RESIDUAL_SHARE * rpm;
+    return EngineFit.isOff(rpm, rpmResidual);
   }
 
   /** How the engine departs from its class. */

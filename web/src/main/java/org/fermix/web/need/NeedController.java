@@ -4,16 +4,20 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.UUID;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.chart.Drawing;
+import org.fermix.web.chart.Drawings;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
+import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,14 +31,19 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/need")
 class NeedController {
+  private static final int DRAWN_WIDTH = 640;
+  private static final int MINIMUM_HEIGHT = 66;
+
   private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
+  private final Drawings drawings;
 
-  NeedController(Jobs jobs, Rails rails, Needs needs) {
+  NeedController(Jobs jobs, Rails rails, Needs needs, Drawings drawings) {
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
+    this.drawings = drawings;
   }
 
   @GetMapping
@@ -84,5 +93,41 @@ class NeedController {
     model.addAttribute("drawing", TrayDrawing.of(needs.of(job), display));
     model.addAttribute("minimums", MinimumRuler.of(needs.of(job), display));
     return "need/page";
+  }
+
+  @GetMapping("/tray.svg")
+  ResponseEntity<String> tray(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
+    OpenJob job = jobs.open(visitor, id);
+    return TrayDrawing.of(needs.of(job), display)
+        .map(
+            tray ->
+                drawings.file(
+                    new Drawing(
+                        "need/drawings :: tray",
+                        "tray",
+                        tray,
+                        tray.viewBox(),
+                        DRAWN_WIDTH,
+                        DRAWN_WIDTH / 2,
+                        "The largest case that goes in, " + job.machineName(),
+                        tray.summary())))
+        .orElseThrow(() -> new NotHere("drawing"));
+  }
+
+  @GetMapping("/minimum.svg")
+  ResponseEntity<String> minimum(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
+    OpenJob job = jobs.open(visitor, id);
+    MinimumRuler minimums = MinimumRuler.of(needs.of(job), display);
+    return drawings.file(
+        Drawing.of(
+            "need/drawings :: minimums",
+            "minimums",
+            minimums,
+            DRAWN_WIDTH,
+            MINIMUM_HEIGHT,
+            "Cold cranking amps asked, " + job.machineName(),
+            minimums.summary()));
   }
 }

@@ -1,9 +1,11 @@
 package org.fermix.web.need;
 
+import java.util.List;
 import java.util.Optional;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Figures;
 import org.fermix.web.shared.Display;
 
 /**
@@ -26,7 +28,8 @@ public record TrayDrawing(
     String lengthText,
     String widthText,
     String heightText,
-    String summary) {
+    String summary,
+    Figures figures) {
   private static final double GAP_MM = 95;
   private static final double MARGIN_MM = 85;
 
@@ -65,7 +68,14 @@ public record TrayDrawing(
                       + " wide, "
                       + heightText
                       + " high; positive terminal on the "
-                      + (right ? "right" : "left"));
+                      + (right ? "right" : "left"),
+                  new Figures(
+                      List.of("Tray", "Inside"),
+                      List.of(
+                          Figures.Row.of("Length", lengthText),
+                          Figures.Row.of("Width", widthText),
+                          Figures.Row.of("Free height", heightText),
+                          Figures.Row.of("Positive terminal", right ? "right" : "left"))));
             });
   }
 }

@@ -1,9 +1,11 @@
 package org.fermix.web.practice;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.fermix.standins.Practice;
+import org.fermix.web.chart.Path;
+import org.fermix.web.chart.Scale;
+import org.fermix.web.chart.Ticks;
 
 /** Doubt left after each reading, of two paths, as two falling staircases. */
 record DoubtChart(
@@ -11,8 +13,8 @@ record DoubtChart(
     int height,
     String own,
     String best,
-    List<Tick> across,
-    List<Tick> up,
+    List<Ticks.Tick> across,
+    List<Ticks.Tick> up,
     String summary) {
   private static final int WIDTH = 460;
   private static final int HEIGHT = 190;
@@ -20,9 +22,6 @@ record DoubtChart(
   private static final int BOTTOM = 24;
   private static final int TOP = 10;
   private static final int RIGHT = 10;
-
-  /** A mark on an axis. */
-  record Tick(String text, String at) {}
 
   static DoubtChart of(double firstBits, List<Practice.Step> own, List<Practice.Step> best) {
     int longest = Math.max(2, Math.max(own.size(), best.size()));
@@ -33,21 +32,15 @@ record DoubtChart(
       }
     }
     most = Math.ceil(most);
-    List<Tick> across = new ArrayList<>();
-    for (int i = 0; i <= longest; i++) {
-      across.add(new Tick(Integer.toString(i), text(x(i, longest))));
-    }
-    List<Tick> up = new ArrayList<>();
-    for (int bits = 0; bits <= most; bits++) {
-      up.add(new Tick(Integer.toString(bits), text(y(bits, most))));
-    }
+    Scale x = Scale.pixels(0, longest, LEFT, WIDTH - RIGHT);
+    Scale y = Scale.pixels(0, most, HEIGHT - BOTTOM, TOP);
     return new DoubtChart(
         WIDTH,
         HEIGHT,
-        staircase(firstBits, own, longest, most),
-        staircase(firstBits, best, longest, most),
-        across,
-        up,
+        staircase(firstBits, own, x, y),
+        staircase(firstBits, best, x, y),
+        Ticks.every(x, 0, longest, 1, DoubtChart::whole),
+        Ticks.every(y, 0, most, 1, DoubtChart::whole),
         String.format(
             Locale.ROOT,
             "Doubt left in bits, from %.1f at first: yours %.1f after %d, the other %.1f after %d",
@@ -62,26 +55,15 @@ record DoubtChart(
     return path.isEmpty() ? firstBits : path.get(path.size() - 1).doubtBits();
   }
 
-  private static String staircase(
-      double firstBits, List<Practice.Step> path, int longest, double most) {
-    StringBuilder line =
-        new StringBuilder("M" + text(x(0, longest)) + " " + text(y(firstBits, most)));
+  private static String staircase(double firstBits, List<Practice.Step> path, Scale x, Scale y) {
+    Path line = new Path().to(x.position(0), y.position(firstBits));
     for (int i = 0; i < path.size(); i++) {
-      line.append("H").append(text(x(i + 1, longest)));
-      line.append("V").append(text(y(path.get(i).doubtBits(), most)));
+      line.step(x.position(i + 1), y.position(path.get(i).doubtBits()));
     }
     return line.toString();
   }
 
-  private static double x(double readings, int longest) {
-    return LEFT + (WIDTH - LEFT - RIGHT) * readings / longest;
-  }
-
-  private static double y(double bits, double most) {
-    return TOP + (HEIGHT - TOP - BOTTOM) * (1 - bits / most);
-  }
-
-  private static String text(double value) {
-    return String.format(Locale.ROOT, "%.1f", value);
+  private static String whole(double value) {
+    return Long.toString(Math.round(value));
   }
 }

@@ -9,10 +9,13 @@ import org.fermix.core.diagnosis.Cause;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.standins.Practice;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.chart.Drawing;
+import org.fermix.web.chart.Drawings;
 import org.fermix.web.check.VerdictWords;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.NotHere;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,9 +32,11 @@ class PracticeController {
   private static final int SHOWN = 12;
 
   private final Rounds rounds;
+  private final Drawings drawings;
 
-  PracticeController(Rounds rounds) {
+  PracticeController(Rounds rounds, Drawings drawings) {
     this.rounds = rounds;
+    this.drawings = drawings;
   }
 
   /** A round in the list. */
@@ -127,5 +132,24 @@ class PracticeController {
     model.addAttribute("fault", fault);
     model.addAttribute("page", PracticePage.of(round, display));
     return "practice/round";
+  }
+
+  @GetMapping("/{id}/doubt.svg")
+  ResponseEntity<String> doubt(
+      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
+    DoubtChart chart =
+        PracticePage.of(rounds.round(visitor, id), display).result().stream()
+            .findFirst()
+            .orElseThrow(() -> new NotHere("drawing"))
+            .chart();
+    return drawings.file(
+        Drawing.of(
+            "practice/doubt :: drawing",
+            "doubt",
+            chart,
+            chart.width(),
+            chart.height(),
+            "Doubt left, in bits, after each reading",
+            chart.summary()));
   }
 }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** A recorded start: what was found in it, and few enough points to draw it. */
 @Entity
 @Table(name = "recording")
-class Recording {
+public class Recording {
   @Id private UUID id = new UUID(0, 0);
   private UUID garageId = new UUID(0, 0);
   private UUID machineId = new UUID(0, 0);
@@ -55,7 +55,8 @@ class Recording {
     this.points = points;
   }
 
-  UUID id() {
+  /** Its id. */
+  public UUID id() {
     return id;
   }
 
@@ -72,7 +73,8 @@ class Recording {
     return Optional.ofNullable(batteryId);
   }
 
-  String name() {
+  /** Its name. */
+  public String name() {
     return name;
   }
 
@@ -101,7 +103,7 @@ class Recording {
   }
 
   /** What was found in it, for the core; times count from the start. */
-  CrankFeatures found() {
+  public CrankFeatures found() {
     return new CrankFeatures(
         features.getOrDefault("restVolts", 0.0),
         Optional.ofNullable(features.get("restAmps")),

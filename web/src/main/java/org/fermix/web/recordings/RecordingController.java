@@ -5,7 +5,10 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.core.prove.Refused;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.chart.Drawing;
+import org.fermix.web.chart.Drawings;
 import org.fermix.web.formats.CrankCsv;
 import org.fermix.web.formats.CsvFault;
 import org.fermix.web.job.Jobs;
@@ -15,9 +18,10 @@ import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
-import org.fermix.web.shared.Sentence;
+import org.fermix.web.shared.NotHere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -54,13 +58,20 @@ class RecordingController {
   private final Jobs jobs;
   private final Rails rails;
   private final Recordings recordings;
-  private final EngineFits fits;
+  private final List<BesideRecordings> beside;
+  private final Drawings drawings;
 
-  RecordingController(Jobs jobs, Rails rails, Recordings recordings, EngineFits fits) {
+  RecordingController(
+      Jobs jobs,
+      Rails rails,
+      Recordings recordings,
+      List<BesideRecordings> beside,
+      Drawings drawings) {
     this.jobs = jobs;
     this.rails = rails;
     this.recordings = recordings;
-    this.fits = fits;
+    this.beside = List.copyOf(beside);
+    this.drawings = drawings;
   }
 
   @GetMapping
@@ -106,7 +117,12 @@ class RecordingController {
       fault = "Choose a CSV file with columns for time and volts, up to 40 MB.";
     } else if (form.isSound()) {
       fault =
-          keep(job, name(form, file), form.text("battery").filter(OTHER::equals).isPresent(), file);
+          keep(
+              job,
+              name(form, file),
+              form.text("battery").filter(OTHER::equals).isPresent(),
+              file,
+              display);
     }
     if (!fault.isEmpty() || !form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -116,7 +132,7 @@ class RecordingController {
   }
 
   /** Keeps what is found; what stands in the way otherwise, in words. */
-  private String keep(OpenJob job, String name, boolean other, MultipartFile file)
+  private String keep(OpenJob job, String name, boolean other, MultipartFile file, Display display)
       throws IOException {
     try {
       return recordings.keep(job, name, "recording", !other, CrankCsv.read(file.getInputStream()))
@@ -124,8 +140,8 @@ class RecordingController {
           : FULL;
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();
-    } catch (IllegalArgumentException noStart) {
-      return Sentence.of(noStart, "No start was found.");
+    } catch (Refused noStart) {
+      return RefusedWords.of(noStart, display);
     }
   }
 
@@ -169,7 +185,29 @@ class RecordingController {
     model.addAttribute("window", seconds == WHOLE ? "" : Long.toString(Math.round(seconds)));
     model.addAttribute("heads", Waveforms.heads());
     model.addAttribute("waveforms", Waveforms.of(recordings.of(job), seconds, display));
-    model.addAttribute("engine", EngineFitView.of(job, fits.change(job), display).orElse(null));
+    beside.forEach(each -> each.show(job, display, model));
     return "recordings/page";
+  }
+
+  @GetMapping("/starts.svg")
+  ResponseEntity<String> drawing(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "") String first,
+      Display display) {
+    OpenJob job = jobs.open(visitor, id);
+    Waveforms waveforms = Waveforms.of(recordings.of(job), window(first), display);
+    if (waveforms.lines().isEmpty()) {
+      throw new NotHere("drawing");
+    }
+    return drawings.file(
+        Drawing.of(
+            "recordings/waves :: drawing",
+            "waves",
+            waveforms,
+            waveforms.width(),
+            waveforms.height(),
+            "Recorded starts, " + job.machineName(),
+            "Volts over seconds from each start"));
   }
 }

@@ -11,6 +11,7 @@ import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
+import org.fermix.core.prove.Outline;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.check.Checks;
 import org.fermix.web.job.Jobs;
@@ -24,10 +25,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Recordings {
   /** Most recordings of one machine that can be laid over each other. */
   public static final int MOST = 8;
-
-  private static final int POINTS = 900;
-  private static final double BEFORE_S = 0.2;
-  private static final double AFTER_S = 1.2;
 
   private final RecordingRepository recordings;
   private final Checks checks;
@@ -63,7 +60,7 @@ public class Recordings {
    * @param counts true when it is of the battery being checked: its cranking voltage then goes into
    *     the log
    * @return false when as many are kept as can be
-   * @throws IllegalArgumentException when there is no start in it
+   * @throws org.fermix.core.prove.Refused when there is no start in it
    */
   @Transactional
   public boolean keep(
@@ -138,8 +135,13 @@ public class Recordings {
     return true;
   }
 
+  /**
+   * One of them.
+   *
+   * @throws NotHere when it is not this machine's
+   */
   @Transactional(readOnly = true)
-  Recording recording(OpenJob job, UUID id) {
+  public Recording recording(OpenJob job, UUID id) {
     return recordings
         .findByIdAndMachineIdAndGarageId(id, job.machineId(), job.garageId())
         .orElseThrow(() -> new NotHere("recording"));
@@ -170,32 +172,12 @@ public class Recordings {
     return found;
   }
 
-  /** Lowest and highest of each short stretch, so that neither dip nor ripple is lost. */
   private static List<Double> points(CrankRecording recording, CrankFeatures features) {
-    double from = features.startSeconds() - BEFORE_S;
-    double to = features.startSeconds() + features.crankingSeconds() + AFTER_S;
-    int first = recording.sampleAt(from);
-    int last = Math.min(recording.size(), recording.sampleAt(to));
-    int stretch = Math.max(1, (last - first) / (POINTS / 2));
     List<Double> points = new ArrayList<>();
-    for (int i = first; i < last; i += stretch) {
-      int low = i;
-      int high = i;
-      for (int k = i; k < Math.min(last, i + stretch); k++) {
-        low = recording.volts(k) < recording.volts(low) ? k : low;
-        high = recording.volts(k) > recording.volts(high) ? k : high;
-      }
-      add(points, recording, Math.min(low, high), features.startSeconds());
-      if (low != high) {
-        add(points, recording, Math.max(low, high), features.startSeconds());
-      }
+    for (Outline.Point point : Outline.of(recording, features).points()) {
+      points.add(Math.round(point.seconds() * 1e4) / 1e4);
+      points.add(Math.round(point.volts() * 1e3) / 1e3);
     }
     return points;
-  }
-
-  private static void add(
-      List<Double> points, CrankRecording recording, int sample, double startSeconds) {
-    points.add(Math.round((recording.seconds(sample) - startSeconds) * 1e4) / 1e4);
-    points.add(Math.round(recording.volts(sample) * 1e3) / 1e3);
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Scale;
 import org.fermix.web.shared.Display;
 
 /**
@@ -26,7 +27,7 @@ record WaveMarks(
   /** A point with a label. */
   record Spot(String x, String y, String label) {}
 
-  static WaveMarks of(Recording recording, WaveScale scale, Display display) {
+  static WaveMarks of(Recording recording, Scale x, Scale y, Display display) {
     Map<String, Double> found = recording.features();
     double endS = found.getOrDefault("crankingSeconds", 0.0);
     double crankingVolts = found.getOrDefault("crankingVolts", 0.0);
@@ -35,29 +36,29 @@ record WaveMarks(
         endS > STEADY_FROM_S
             ? Optional.of(
                 new Stretch(
-                    WaveScale.text(scale.x(STEADY_FROM_S)),
-                    WaveScale.text(scale.x(Math.min(endS, scale.to()))),
-                    WaveScale.text(scale.y(crankingVolts)),
-                    WaveScale.text(
-                        scale.y(crankingVolts - 0.5 * found.getOrDefault("rippleVolts", 0.0))
+                    x.at(STEADY_FROM_S),
+                    x.at(endS),
+                    y.at(crankingVolts),
+                    y.text(
+                        y.position(crankingVolts - 0.5 * found.getOrDefault("rippleVolts", 0.0))
                             + LABEL_DROP),
                     beat(found, crankingVolts, display)))
             : Optional.empty();
     return new WaveMarks(
         recording.name(),
         steady,
-        spot(endS, crankingVolts, "cranking ends", scale),
+        spot(endS, crankingVolts, "cranking ends", x, y),
         spot(
             endS + 1,
             recoveredVolts,
             display.show(recoveredVolts, Unit.VOLT, 2).text() + " a second later",
-            scale));
+            x,
+            y));
   }
 
-  private static Optional<Spot> spot(double seconds, double volts, String label, WaveScale scale) {
-    return scale.holds(seconds)
-        ? Optional.of(
-            new Spot(WaveScale.text(scale.x(seconds)), WaveScale.text(scale.y(volts)), label))
+  private static Optional<Spot> spot(double seconds, double volts, String label, Scale x, Scale y) {
+    return x.holds(seconds)
+        ? Optional.of(new Spot(x.at(seconds), y.at(volts), label))
         : Optional.empty();
   }
 

@@ -1,28 +1,36 @@
 package org.fermix.web.recordings;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Labels;
+import org.fermix.web.chart.Path;
+import org.fermix.web.chart.Scale;
+import org.fermix.web.chart.Ticks;
 import org.fermix.web.shared.Display;
 
 /** Recorded starts laid over each other, with what was found in each. */
 record Waveforms(
     int width,
     int height,
-    List<Tick> across,
-    List<Tick> up,
+    List<Ticks.Tick> across,
+    List<Ticks.Tick> up,
     List<Line> lines,
     Optional<WaveMarks> marks,
     List<Row> rows) {
+  private static final int WIDTH = 760;
+  private static final int HEIGHT = 300;
+  private static final int LEFT = 40;
+  private static final int RIGHT = 90;
+  private static final int BOTTOM = 26;
+  private static final int TOP = 8;
   private static final int NAME_GAP = 14;
-
-  /** A mark on an axis. */
-  record Tick(String text, String at) {}
+  private static final int NAME_DROP = 4;
+  private static final int MOST_TICKS = 8;
+  private static final double BEFORE_S = 0.2;
 
   /** One recording's line, named at its end, with its lowest point marked. */
   record Line(
@@ -57,6 +65,10 @@ record Waveforms(
    * @param mostSeconds drawn after the start; 0 for the whole
    */
   static Waveforms of(List<Recording> recordings, double mostSeconds, Display display) {
+    if (recordings.isEmpty()) {
+      return new Waveforms(
+          WIDTH, HEIGHT, List.of(), List.of(), List.of(), Optional.empty(), List.of());
+    }
     double longest = 1;
     double least = 40;
     double most = 0;
@@ -73,58 +85,45 @@ record Waveforms(
     }
     least = Math.floor(least - 0.2);
     most = Math.ceil(most + 0.2);
-    WaveScale scale =
-        new WaveScale(
-            -0.2, mostSeconds > 0 ? Math.min(mostSeconds, longest) : longest, least, most);
-    List<Tick> across = new ArrayList<>();
-    double step = scale.to() <= 1 ? 0.2 : 0.5;
-    while (scale.to() / step > 8) {
-      step *= 2;
-    }
-    for (double t = 0; t <= scale.to() + 1e-9; t += step) {
-      across.add(new Tick(display.number(t, step < 1 ? 1 : 0), text(scale.x(t))));
-    }
-    List<Tick> up = new ArrayList<>();
-    for (double v = least; v <= most; v += most - least > 8 ? 2 : 1) {
-      up.add(new Tick(display.number(v, 0), text(scale.y(v))));
-    }
+    double last = mostSeconds > 0 ? Math.min(mostSeconds, longest) : longest;
+    Scale x = Scale.pixels(-BEFORE_S, last, LEFT, WIDTH - RIGHT);
+    Scale y = Scale.pixels(least, most, HEIGHT - BOTTOM, TOP);
+    double step = Ticks.step(last, MOST_TICKS);
     List<Line> lines = new ArrayList<>();
     List<Row> rows = new ArrayList<>();
+    double[] ends =
+        Labels.apart(
+            recordings.stream()
+                .mapToDouble(recording -> y.position(end(recording, mostSeconds)) + NAME_DROP)
+                .toArray(),
+            NAME_GAP);
     for (int i = 0; i < recordings.size(); i++) {
-      lines.add(line(recordings.get(i), i, mostSeconds, scale, display));
+      lines.add(line(recordings.get(i), i, mostSeconds, x, y, y.text(ends[i]), display));
       rows.add(row(recordings.get(i), i, display));
     }
-    Optional<WaveMarks> marks =
-        recordings.isEmpty()
-            ? Optional.empty()
-            : Optional.of(WaveMarks.of(recordings.get(recordings.size() - 1), scale, display));
-    return new Waveforms(WaveScale.WIDTH, WaveScale.HEIGHT, across, up, apart(lines), marks, rows);
+    return new Waveforms(
+        WIDTH,
+        HEIGHT,
+        Ticks.every(x, 0, last, step, seconds -> display.number(seconds, step < 1 ? 1 : 0)),
+        Ticks.every(
+            y,
+            least,
+            most,
+            Math.max(1, Ticks.step(most - least, MOST_TICKS)),
+            volts -> display.number(volts, 0)),
+        lines,
+        Optional.of(WaveMarks.of(recordings.get(recordings.size() - 1), x, y, display)),
+        rows);
   }
 
-  /** Names at the line ends moved down until no two stand in each other's way. */
-  private static List<Line> apart(List<Line> lines) {
-    List<Line> byHeight =
-        lines.stream()
-            .sorted(Comparator.comparingDouble((Line line) -> Double.parseDouble(line.endY())))
-            .toList();
-    Map<Line, String> moved = new HashMap<>();
-    double last = -NAME_GAP;
-    for (Line line : byHeight) {
-      last = Math.max(last + NAME_GAP, Double.parseDouble(line.endY()));
-      moved.put(line, text(last));
+  /** The last voltage drawn of a recording (V). */
+  private static double end(Recording recording, double mostSeconds) {
+    List<Double> points = recording.points();
+    double end = 12;
+    for (int i = 0; i < points.size() && !isBeyond(points.get(i), mostSeconds); i += 2) {
+      end = points.get(i + 1);
     }
-    return lines.stream()
-        .map(
-            line ->
-                new Line(
-                    line.name(),
-                    line.path(),
-                    line.style(),
-                    moved.getOrDefault(line, line.endY()),
-                    line.lowX(),
-                    line.lowY(),
-                    line.lowText()))
-        .toList();
+    return end;
   }
 
   private static boolean isBeyond(double seconds, double mostSeconds) {
@@ -132,26 +131,28 @@ record Waveforms(
   }
 
   private static Line line(
-      Recording recording, int number, double mostSeconds, WaveScale scale, Display display) {
-    StringBuilder path = new StringBuilder();
+      Recording recording,
+      int number,
+      double mostSeconds,
+      Scale x,
+      Scale y,
+      String endY,
+      Display display) {
+    Path path = new Path();
     List<Double> points = recording.points();
-    double end = 12;
     for (int i = 0; i < points.size() && !isBeyond(points.get(i), mostSeconds); i += 2) {
-      end = points.get(i + 1);
-      path.append(i == 0 ? "M" : "L")
-          .append(text(scale.x(points.get(i))))
-          .append(' ')
-          .append(text(scale.y(points.get(i + 1))));
+      path.to(x.position(points.get(i)), y.position(points.get(i + 1)));
     }
     Map<String, Double> found = recording.features();
+    double lowest = found.getOrDefault("lowestVolts", 0.0);
     return new Line(
         recording.name(),
         path.toString(),
         style(number),
-        text(scale.y(end) + 4),
-        text(scale.x(found.getOrDefault("lowestSeconds", 0.0))),
-        text(scale.y(found.getOrDefault("lowestVolts", 0.0))),
-        display.show(found.getOrDefault("lowestVolts", 0.0), Unit.VOLT, 2).text());
+        endY,
+        x.at(found.getOrDefault("lowestSeconds", 0.0)),
+        y.at(lowest),
+        display.show(lowest, Unit.VOLT, 2).text());
   }
 
   private static String style(int number) {
@@ -185,9 +186,5 @@ record Waveforms(
       Map<String, Double> found, String name, Unit unit, int decimals, Display display) {
     Double value = found.get(name);
     return value == null ? "not recorded" : display.show(value, unit, decimals).text();
-  }
-
-  private static String text(double value) {
-    return WaveScale.text(value);
   }
 }

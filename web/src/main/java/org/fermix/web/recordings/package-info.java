@@ -1,7 +1,6 @@
 /**
- * A job's recorded starts: laid in from a file or a logger, drawn over each other, and the
- * machine's own engine learnt from one. Start at Recordings. Uses check, lineup, need, garage,
- * formats, account, shared.
+ * A machine's recorded starts: laid in from a file or a logger, and drawn over each other. Start at
+ * Recordings. Uses check, lineup, need, garage, formats, account, shared.
  */
 @NullMarked
 package org.fermix.web.recordings;

@@ -14,6 +14,7 @@ import org.fermix.core.bench.Policy;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.UnitSystem;
+import org.fermix.web.chart.Ticks;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.junit.jupiter.api.Test;
@@ -62,7 +63,7 @@ class RulersTest {
           assertThat(tag.top()).isGreaterThanOrEqualTo(0);
           assertThat(tag.top() + 18).isLessThanOrEqualTo(ruler.height());
         }
-        for (Ruler.Tick tick : ruler.ticks()) {
+        for (Ticks.Tick tick : ruler.ticks()) {
           assertThat(percent(tick.at())).isBetween(0.0, 100.0);
         }
       }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
 import java.util.Map;
+import org.fermix.web.Html;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -148,12 +149,12 @@ class CheckPagesTest extends WebTestBase {
     String job = visit.ownJob("Car", "petrol-car");
     String body = visit.get(job + "/check").body();
     for (int i = 0; i < 20 && body.contains("/check/cannot/"); i++) {
-      String action = find("(/jobs/[0-9a-f-]{36}/check/cannot/[a-z-]+)", body);
+      String action = Html.action(body, "/check/cannot/");
       body = visit.submit(job + "/check", action, Map.of()).body();
     }
     assertThat(body).contains("Most parts shops test battery and charging free of charge");
     assertThat(body).doesNotContain("Could be taken next");
-    String action = find("(/jobs/[0-9a-f-]{36}/check/withdraw/[0-9a-f-]{36})", body);
+    String action = Html.action(body, "/check/withdraw/");
     assertThat(visit.submit(job + "/check", action, Map.of()).body()).contains("/check/take/");
   }
 
@@ -165,7 +166,7 @@ class CheckPagesTest extends WebTestBase {
     take(visit, job, "rest-volts", "volts", "12.1", "rested", "12", "instrument", "my meter");
     String corrected = take(visit, job, "rest-volts", "volts", "12.6", "rested", "12").body();
     assertThat(corrected).contains("corrected").contains("Withdrawn, 1");
-    String restore = find("(/jobs/[0-9a-f-]{36}/check/restore/[0-9a-f-]{36})", corrected);
+    String restore = Html.action(corrected, "/check/restore/");
     String back = visit.submit(job + "/check", restore, Map.of()).body();
     assertThat(back).contains("my meter").contains("Withdrawn, 1");
     assertThat(visit.get(job + "/check/take/rest-volts").body()).contains("value=\"12.1\"");
@@ -193,7 +194,7 @@ class CheckPagesTest extends WebTestBase {
     Visit one = new Visit(port);
     String job = one.ownJob("Car", "petrol-car");
     String body = take(one, job, "symptom", "outcome", "slow").body();
-    String withdraw = find("(/jobs/[0-9a-f-]{36}/check/withdraw/[0-9a-f-]{36})", body);
+    String withdraw = Html.action(body, "/check/withdraw/");
     Visit other = new Visit(port);
     String otherJob = other.ownJob("Boat", "outboard");
     assertThat(other.get(job + "/check").statusCode()).isEqualTo(404);
@@ -253,7 +254,7 @@ class CheckPagesTest extends WebTestBase {
     String job = visit.ownJob("Car", "petrol-car");
     visit.describeToday(job, "agm", "680", "70");
     String page = job + "/check/take/tester";
-    String token = find("name=\"_csrf\" value=\"([^\"]+)\"", visit.get(page).body());
+    String token = Html.value(visit.get(page).body(), "_csrf");
     double[] millis = new double[60];
     for (int i = 0; i < millis.length; i++) {
       Map<String, String> typed =

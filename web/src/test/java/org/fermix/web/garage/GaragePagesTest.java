@@ -12,6 +12,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.fermix.web.Html;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -45,7 +46,7 @@ class GaragePagesTest extends WebTestBase {
   }
 
   private static String token(Visit visit, String page) {
-    return find("name=\"_csrf\" value=\"([^\"]+)\"", visit.get(page).body());
+    return Html.value(visit.get(page).body(), "_csrf");
   }
 
   /**
@@ -153,7 +154,7 @@ class GaragePagesTest extends WebTestBase {
   void aRemovedMachineComesBackByUndo() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
-    String machine = find("(/machines/[0-9a-f-]{36})", visit.get(job + "/need").body());
+    String machine = Html.link(visit.get(job + "/need").body(), "/machines/");
     HttpResponse<String> removed = visit.submit(machine, machine + "/remove", Map.of());
     assertThat(removed.body()).contains("Removed “Otter” with its jobs", "No machine yet", "Undo");
     assertThat(visit.get(job + "/need").statusCode()).isEqualTo(404);
@@ -174,7 +175,7 @@ class GaragePagesTest extends WebTestBase {
         Map.of("version", "0", "minimumCca", "512", "currency", "SEK"));
     visit.submit(
         job + "/check", job + "/check/take/rest-volts", Map.of("volts", "12.41", "rested", "10"));
-    String machine = find("(/machines/[0-9a-f-]{36})", visit.get(job + "/need").body());
+    String machine = Html.link(visit.get(job + "/need").body(), "/machines/");
     visit.submit(machine, job + "/become/CLOSED", Map.of());
     HttpResponse<String> refused = visit.submit("/garage", job + "/lineup/new", label("Too late"));
     assertThat(refused.body()).contains("That job is closed", "reopen");
@@ -183,7 +184,7 @@ class GaragePagesTest extends WebTestBase {
         .doesNotContain("Too late");
 
     HttpResponse<String> next = visit.submit(machine, machine + "/jobs", Map.of());
-    String second = find("(/jobs/[0-9a-f-]{36})/", next.uri().getPath());
+    String second = Html.parts(next.uri(), 2);
     assertThat(second).isNotEqualTo(job);
     assertThat(visit.get(second + "/need").body()).contains("value=\"512\"");
     assertThat(visit.get(second + "/lineup").body()).contains("only today’s battery", "Invented");
@@ -206,7 +207,7 @@ class GaragePagesTest extends WebTestBase {
   void anotherGaragesMachinesAndJobsCannotBeTouched() {
     Visit owner = new Visit(port);
     String job = owner.ownJob("Otter", "petrol-car");
-    String machine = find("(/machines/[0-9a-f-]{36})", owner.get(job + "/need").body());
+    String machine = Html.link(owner.get(job + "/need").body(), "/machines/");
     Visit stranger = new Visit(port);
     stranger.ownJob("Mink", "petrol-car");
     for (String action :

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.Map;
+import org.fermix.web.Html;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -119,7 +120,7 @@ class StandInPagesTest extends WebTestBase {
     setUp(visit, job, "share", "100", "charge", "95", "temperature", "8", "surface", "no");
     String recorded = act(visit, job, "record").body();
     assertThat(recorded).contains("stand-in, 8 °C").contains("compressions/s");
-    String learn = find("href=\"([^\"]+/engine)\"", recorded);
+    String learn = Html.link(recorded, "/engine");
     assertThat(visit.get(job + "/bench").body()).contains("Engine and starter as usual for");
 
     HttpResponse<String> nonsense =
@@ -143,8 +144,8 @@ class StandInPagesTest extends WebTestBase {
     visit.submit(recordings, job + "/check/engine/on", Map.of());
     assertThat(visit.get(job + "/bench").body()).contains("Engine as a recorded start shows it");
 
-    String machine = find("href=\"(/machines/[0-9a-f-]{36})\"", visit.get(recordings).body());
-    String version = find("name=\"version\" value=\"([0-9]+)\"", visit.get(machine).body());
+    String machine = Html.link(visit.get(recordings).body(), "/machines/");
+    String version = Html.value(visit.get(machine).body(), "version");
     visit.submit(
         machine,
         machine,
@@ -165,7 +166,7 @@ class StandInPagesTest extends WebTestBase {
     String job = visit.ownJob("Car", "petrol-car");
     visit.describeToday(job, "agm", "540", "60");
     setUp(visit, job, "share", "45", "charge", "80", "temperature", "8", "surface", "no");
-    String learn = find("href=\"([^\"]+/engine)\"", act(visit, job, "record").body());
+    String learn = Html.link(act(visit, job, "record").body(), "/engine");
     String fitted =
         visit
             .submit(learn, learn, Map.of("battery", "0", "temperature", "8", "charge", "100"))
@@ -185,7 +186,7 @@ class StandInPagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Car", "petrol-car");
     setUp(visit, job, "share", "100", "charge", "95", "temperature", "8", "surface", "no");
-    String learn = find("href=\"([^\"]+/engine)\"", act(visit, job, "record").body());
+    String learn = Html.link(act(visit, job, "record").body(), "/engine");
     assertThat(visit.get(learn).body()).contains("Describe the battery it was recorded with");
     visit.describeToday(job, "agm", "540", "60");
     HttpResponse<String> unheard =

@@ -49,7 +49,7 @@ class NeedDrawingsTest {
   void ruleAndMakerStandOnOneScale() {
     MinimumRuler both = MinimumRuler.of(NEED, Display.USUAL);
     assertThat(both.marks())
-        .extracting(MinimumRuler.Tick::label)
+        .extracting(MinimumRuler.Mark::label)
         .containsExactly("maker’s minimum", "displacement rule");
     Need silent =
         new Need(
@@ -63,7 +63,7 @@ class NeedDrawingsTest {
             NEED.use(),
             NEED.charging());
     assertThat(MinimumRuler.of(silent, Display.USUAL).marks())
-        .extracting(MinimumRuler.Tick::label)
+        .extracting(MinimumRuler.Mark::label)
         .containsExactly("displacement rule");
   }
 }

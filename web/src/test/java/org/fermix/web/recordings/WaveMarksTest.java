@@ -6,11 +6,15 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.fermix.web.chart.Scale;
 import org.fermix.web.shared.Display;
 import org.junit.jupiter.api.Test;
 
 /** Marks and lines of recorded starts stand where the figures say. */
 class WaveMarksTest {
+  private static final Scale X = Scale.pixels(-0.2, 3, 40, 670);
+  private static final Scale Y = Scale.pixels(7, 13, 274, 8);
+
   private static Recording recording(double crankingSeconds) {
     return new Recording(
         new UUID(0, 1),
@@ -33,15 +37,13 @@ class WaveMarksTest {
 
   @Test
   void marksStandAtTheirSecondsAndVolts() {
-    WaveScale scale = new WaveScale(-0.2, 3, 7, 13);
-    WaveMarks marks = WaveMarks.of(recording(1.5), scale, Display.USUAL);
-    assertThat(marks.end())
-        .hasValueSatisfying(end -> assertThat(end.x()).isEqualTo(WaveScale.text(scale.x(1.5))));
+    WaveMarks marks = WaveMarks.of(recording(1.5), X, Y, Display.USUAL);
+    assertThat(marks.end()).hasValueSatisfying(end -> assertThat(end.x()).isEqualTo(X.at(1.5)));
     assertThat(marks.recovered())
         .hasValueSatisfying(
             spot -> {
-              assertThat(spot.x()).isEqualTo(WaveScale.text(scale.x(2.5)));
-              assertThat(spot.y()).isEqualTo(WaveScale.text(scale.y(12.4)));
+              assertThat(spot.x()).isEqualTo(X.at(2.5));
+              assertThat(spot.y()).isEqualTo(Y.at(12.4));
             });
     assertThat(marks.steady())
         .hasValueSatisfying(
@@ -66,8 +68,7 @@ class WaveMarksTest {
   /** A try too short for a steady part has none marked; without recordings nothing is drawn. */
   @Test
   void shortAndEmptyAreDrawnToo() {
-    assertThat(WaveMarks.of(recording(0.2), new WaveScale(-0.2, 3, 7, 13), Display.USUAL).steady())
-        .isEmpty();
+    assertThat(WaveMarks.of(recording(0.2), X, Y, Display.USUAL).steady()).isEmpty();
     Waveforms none = Waveforms.of(List.of(), 0, Display.USUAL);
     assertThat(none.lines()).isEmpty();
     assertThat(none.marks()).isEmpty();

@@ -38,16 +38,6 @@ class DisplayTest {
     assertThat(plain(US.kelvins(10))).isEqualTo("18 °F");
   }
 
-  @Test
-  void scalesPlaceAndClampToTheirEnds() {
-    AxisScale scale = AxisScale.linear(20, -45);
-    assertThat(scale.at(20)).isEqualTo("0.00%");
-    assertThat(scale.at(-45)).isEqualTo("100.00%");
-    assertThat(scale.at(-60)).isEqualTo("100.00%");
-    AxisScale days = AxisScale.log(1, 100);
-    assertThat(days.at(10)).isEqualTo("50.00%");
-  }
-
   /** Nothing is shown as certain. */
   @Test
   void chancesStopShortOfCertainty() {

@@ -1,4 +1,4 @@
-package org.fermix.web.recordings;
+package org.fermix.web.enginefit;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.prove.Refused;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.job.Jobs;
@@ -13,10 +14,12 @@ import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
 import org.fermix.web.machine.Machines;
+import org.fermix.web.recordings.Recording;
+import org.fermix.web.recordings.Recordings;
+import org.fermix.web.recordings.RefusedWords;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
-import org.fermix.web.shared.Sentence;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -77,7 +80,7 @@ class EngineFitController {
     Recording recording = recordings.recording(job, recordingId);
     List<Candidate> batteries = fits.batteries(job);
     Form form = Form.typed(Form.blank(fields(batteries), display), parameters);
-    String fault = form.isSound() ? fit(job, recording, batteries, form) : "";
+    String fault = form.isSound() ? fit(job, recording, batteries, form, display) : "";
     if (!form.isSound() || !fault.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page(job, recording, batteries, form, fault, display, model);
@@ -86,7 +89,8 @@ class EngineFitController {
   }
 
   /** Fits; what stands in the way otherwise, in words. */
-  private String fit(OpenJob job, Recording recording, List<Candidate> batteries, Form form) {
+  private String fit(
+      OpenJob job, Recording recording, List<Candidate> batteries, Form form, Display display) {
     Candidate battery =
         batteries.stream()
             .filter(each -> form.text("battery").filter(each.letter()::equals).isPresent())
@@ -104,8 +108,8 @@ class EngineFitController {
                   ? OptionalDouble.of(percent.getAsDouble() / 100)
                   : OptionalDouble.empty()));
       return "";
-    } catch (IllegalArgumentException doesNotFit) {
-      return Sentence.of(doesNotFit, "It does not fit.");
+    } catch (Refused doesNotFit) {
+      return RefusedWords.of(doesNotFit, display);
     }
   }
 
@@ -164,6 +168,6 @@ class EngineFitController {
         "action", job.path(Stop.CHECK) + "/recordings/" + recording.id() + "/engine");
     model.addAttribute("hasBattery", !batteries.isEmpty());
     model.addAttribute("hasBeat", recording.found().ripple().isPresent());
-    return "recordings/engine";
+    return "enginefit/page";
   }
 }

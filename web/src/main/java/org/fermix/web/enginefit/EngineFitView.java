@@ -1,8 +1,9 @@
-package org.fermix.web.recordings;
+package org.fermix.web.enginefit;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.fermix.core.prove.RecordedStart;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.machine.EngineKnowledge;
@@ -82,20 +83,21 @@ record EngineFitView(String headline, String state, List<Line> lines, String dou
             "of that of an engine known by its class; docs/model.md, section 10"));
     change.ifPresent(
         each -> {
+          RecordedStart.Change cold = each.change();
           lines.add(
               new Line(
                   each.battery()
                       + " at "
-                      + display.show(each.temperatureC(), Unit.CELSIUS, 0).text()
+                      + display.show(cold.temperatureC(), Unit.CELSIUS, 0).text()
                       + ", chance to start",
-                  percent(each.byClass()) + " → " + percent(each.byFit()),
+                  percent(cold.byClass()) + " → " + percent(cold.byFit()),
                   "by the class → by this engine"));
           lines.add(
               new Line(
                   "and speed",
-                  display.show(each.rpmByClass(), Unit.RPM, 0).text()
+                  display.show(cold.rpmByClass(), Unit.RPM, 0).text()
                       + " → "
-                      + display.show(each.rpmByFit(), Unit.RPM, 0).text(),
+                      + display.show(cold.rpmByFit(), Unit.RPM, 0).text(),
                   "at nine tenths of charge"));
         });
     return new EngineFitView(
