@@ -1,6 +1,7 @@
 package org.fermix.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import java.util.UUID;
@@ -8,7 +9,10 @@ import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Migrations from empty, and what the database itself refuses. */
@@ -99,6 +103,14 @@ class MigrationTest extends WebTestBase {
                     + " s.seed || ' ' || p.seed from %1$s.recording r, %1$s.fitted_engine e,"
                     + " %1$s.stand_in s, %1$s.practice p"))
         .isEqualTo("cold start true 1 7 7");
+    assertThat(
+            one(
+                schema,
+                "select m.kind || ' ' || e.engine_class || ' ' || e.displacement_l || ' ' || e.cylinders"
+                    + " || ' ' || e.oil || ' ' || f.drag from %1$s.machine m"
+                    + " join %1$s.engine e on e.machine_id = m.id"
+                    + " join %1$s.fitted_engine f on f.engine_id = e.id"))
+        .isEqualTo("powersport utility 0.7 2 5W-30 1.1");
     configured(schema, MigrationVersion.LATEST).clean();
   }
 
@@ -136,6 +148,34 @@ class MigrationTest extends WebTestBase {
                 .query(String.class)
                 .list())
         .isEmpty();
+  }
+
+  /** A row cannot hang on another garage's machine, whatever the code above it does. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "insert into engine (id, garage_id, machine_id, position, engine_class)"
+            + " select gen_random_uuid(), g.id, m.id, 4, 'utility'",
+        "insert into load (id, garage_id, machine_id, position, name, law, amps, hours)"
+            + " select gen_random_uuid(), g.id, m.id, 1, 'fridge', 'CURRENT', 4, 10",
+        "insert into approval (id, garage_id, machine_id, version, document, requirements)"
+            + " select gen_random_uuid(), g.id, m.id, 0, 'bulletin', '[]'"
+      })
+  void nothingHangsOnAnotherGaragesMachine(String insert) {
+    database
+        .sql(
+            "insert into garage (id, kind, token_hash, created_at, seen_at)"
+                + " values (gen_random_uuid(), 'GUEST', gen_random_uuid()::text, now(), now())")
+        .update();
+    assertThatExceptionOfType(DataIntegrityViolationException.class)
+        .isThrownBy(
+            () ->
+                database
+                    .sql(
+                        insert
+                            + " from garage g, machine m where g.kind = 'GUEST'"
+                            + " and m.garage_id <> g.id limit 1")
+                    .update());
   }
 
   @Test

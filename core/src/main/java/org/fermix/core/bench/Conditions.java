@@ -1,8 +1,10 @@
 package org.fermix.core.bench;
 
+import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
-import org.fermix.core.quantity.Check;
+import org.fermix.core.machine.Use;
 
 /**
  * The conditions every candidate is put in.
@@ -23,10 +25,10 @@ public record Conditions(
     Stand stand) {
   /** Refuses conditions outside what the models cover. */
   public Conditions {
-    Check.within("temperature at the start", temperatureC, -40, 40, "°C");
-    Check.within("days parked", daysParked, 0, 1000, "d");
-    Check.within("engine-off load", engineOffAmps, 0, 500, "A");
-    Check.within("engine-off hours", engineOffHours, 0, 500, "h");
+    Climate.COLDEST_MORNING.check(temperatureC);
+    LongestLayUp.DAYS.check(daysParked);
+    Use.ENGINE_OFF_LOAD.check(engineOffAmps);
+    Use.ENGINE_OFF_HOURS.check(engineOffHours);
   }
 
   /** Left connected, some years after fitting. */

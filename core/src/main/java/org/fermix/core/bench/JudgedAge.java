@@ -1,7 +1,8 @@
 package org.fermix.core.bench;
 
 import java.util.Optional;
-import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * How old the candidates are when they are judged.
@@ -10,6 +11,9 @@ import org.fermix.core.quantity.Check;
  *     battery's own life where that comes first
  */
 public record JudgedAge(Optional<Double> yearsOn) {
+  /** Years a battery is judged at. */
+  public static final Limits YEARS_ON = new Limits("years on", 0, 20, Unit.YEAR);
+
   /** At the end of the years kept or of its life, whichever comes first. */
   public static final JudgedAge END = new JudgedAge(Optional.empty());
 
@@ -18,7 +22,7 @@ public record JudgedAge(Optional<Double> yearsOn) {
 
   /** Refuses ages that are not asked about. */
   public JudgedAge {
-    yearsOn.ifPresent(years -> Check.within("years on", years, 0, 20, "y"));
+    yearsOn.ifPresent(years -> YEARS_ON.check(years));
   }
 
   /** Some years after fitting. */

@@ -2,7 +2,6 @@ package org.fermix.core.diagnosis;
 
 import org.fermix.core.charging.Compensation;
 import org.fermix.core.chemistry.Chemistry;
-import org.fermix.core.quantity.Check;
 
 /**
  * Voltage at the battery with the engine running: healthy from about 13.8 to 14.6 V; under 13.6 V
@@ -24,10 +23,10 @@ public record ChargingVolts(
 
   /** Refuses what cannot be. */
   public ChargingVolts {
-    Check.within("charging voltage at idle", idleVolts, 0, 40, "V");
-    Check.within("charging voltage at fast idle", fastVolts, 0, 40, "V");
-    Check.within("charging voltage with loads on", loadedVolts, 0, 40, "V");
-    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+    ReadingLimits.VOLTS.check(idleVolts);
+    ReadingLimits.VOLTS.check(fastVolts);
+    ReadingLimits.VOLTS.check(loadedVolts);
+    ReadingLimits.TEMPERATURE.check(temperatureC);
   }
 
   /** What the charging does. */

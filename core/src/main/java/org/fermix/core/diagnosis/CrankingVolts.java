@@ -1,7 +1,6 @@
 package org.fermix.core.diagnosis;
 
 import org.fermix.core.chemistry.Chemistry;
-import org.fermix.core.quantity.Check;
 
 /**
  * Voltage at the battery's own posts while the starter is tried. High with a slow or silent starter
@@ -18,8 +17,8 @@ public record CrankingVolts(double volts, double temperatureC) {
 
   /** Refuses what cannot be. */
   public CrankingVolts {
-    Check.within("cranking voltage", volts, 0, 40, "V");
-    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+    ReadingLimits.VOLTS.check(volts);
+    ReadingLimits.TEMPERATURE.check(temperatureC);
   }
 
   /** The least that is usual at the temperature (V). */

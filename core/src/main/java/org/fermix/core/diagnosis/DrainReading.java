@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.storage.Drain;
 
@@ -32,8 +33,8 @@ public record DrainReading(double milliamps, double minutesAsleep, List<Fuse> pu
   /** Copies and refuses what cannot be. */
   public DrainReading {
     pulled = List.copyOf(pulled);
-    Check.within("drain", milliamps, 0, 100_000, "mA");
-    Check.within("minutes asleep", minutesAsleep, 0, 1440, "min");
+    ReadingLimits.DRAIN.check(milliamps);
+    ReadingLimits.ASLEEP.check(minutesAsleep);
   }
 
   /**
@@ -46,7 +47,7 @@ public record DrainReading(double milliamps, double minutesAsleep, List<Fuse> pu
     /** Refuses what cannot be. */
     public Fuse {
       Check.filled("fuse", name);
-      Check.within("drain with " + name + " out", milliampsAfter, 0, 100_000, "mA");
+      ReadingLimits.DRAIN.check(milliampsAfter);
     }
   }
 
@@ -59,9 +60,7 @@ public record DrainReading(double milliamps, double minutesAsleep, List<Fuse> pu
 
   /** The most that is accepted (mA), from the reserve capacity or, not knowing that, the Ah. */
   public static double acceptedMilliamps(Optional<Double> reserveMinutes, double ampHours) {
-    double reserve =
-        reserveMinutes.orElse(
-            RESERVE_PER_AMP_HOUR * Check.within("capacity", ampHours, 0.5, 1000, "Ah"));
+    double reserve = reserveMinutes.orElse(RESERVE_PER_AMP_HOUR * Label.CAPACITY.check(ampHours));
     return Math.min(HABIT_MILLIAMPS, Drain.acceptedMilliamps(Math.max(1, reserve)));
   }
 

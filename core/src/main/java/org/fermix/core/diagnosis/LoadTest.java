@@ -2,6 +2,7 @@ package org.fermix.core.diagnosis;
 
 import java.util.Optional;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.CrankingRating;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Table;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
@@ -33,8 +34,8 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
 
   /** Refuses what cannot be. */
   public LoadTest {
-    Check.within("voltage under load", voltsAt15s, 0, 40, "V");
-    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+    ReadingLimits.VOLTS.check(voltsAt15s);
+    ReadingLimits.TEMPERATURE.check(temperatureC);
     Check.within("charge before the test", charge, 0, 1, "");
   }
 
@@ -50,7 +51,7 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
 
   /** Current to draw (A): half the rating by SAE J537. */
   public static double loadAmps(double coldCrankingAmps) {
-    return Check.within("cold cranking amps", coldCrankingAmps, 1, 3000, "A") / 2;
+    return CrankingRating.AMPS.check(coldCrankingAmps) / 2;
   }
 
   /** Least volts of a 12 V battery at a temperature (V); beyond the table its ends hold. */

@@ -37,15 +37,15 @@ public record PulseTest(
   /** Refuses what cannot be. */
   public PulseTest {
     loadedVolts = List.copyOf(loadedVolts);
-    Check.within("pulse current", amps, 1, 5000, "A");
+    ReadingLimits.PULSE.check(amps);
     Check.within("pulse time", seconds, 1, 60, "s");
     Check.within("rest between pulses", restSeconds, 0, 3600, "s");
     Check.within("number of pulses", loadedVolts.size(), 1, 10, "");
-    loadedVolts.forEach(volts -> Check.within("loaded voltage", volts, 0, 40, "V"));
+    loadedVolts.forEach(volts -> ReadingLimits.VOLTS.check(volts));
     Check.within("voltage before", restBefore, 0.1, 40, "V");
-    Check.within("voltage after", restAfter, 0, 40, "V");
+    ReadingLimits.VOLTS.check(restAfter);
     Check.within("charge", charge, 0.05, 1, "");
-    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+    ReadingLimits.TEMPERATURE.check(temperatureC);
   }
 
   /** Fall of the rested voltage over the test (%). */

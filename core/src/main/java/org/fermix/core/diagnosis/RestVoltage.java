@@ -3,7 +3,6 @@ package org.fermix.core.diagnosis;
 import java.util.Optional;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Band;
-import org.fermix.core.quantity.Check;
 
 /**
  * A voltage taken with nothing running. It tells the charge of a lead battery only when the surface
@@ -31,9 +30,9 @@ public record RestVoltage(
 
   /** Refuses what no battery shows. */
   public RestVoltage {
-    Check.within("rest voltage", volts, 0, 40, "V");
-    Check.within("hours of rest", restedHours, 0, 10000, "h");
-    Check.within("battery temperature", temperatureC, -40, 60, "°C");
+    ReadingLimits.VOLTS.check(volts);
+    ReadingLimits.RESTED.check(restedHours);
+    ReadingLimits.TEMPERATURE.check(temperatureC);
   }
 
   /** What the reading is worth. */

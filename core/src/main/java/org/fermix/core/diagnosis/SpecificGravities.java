@@ -2,7 +2,6 @@ package org.fermix.core.diagnosis;
 
 import java.util.List;
 import org.fermix.core.chemistry.Hydrometer;
-import org.fermix.core.quantity.Check;
 
 /**
  * A hydrometer's reading of each cell.
@@ -18,8 +17,8 @@ public record SpecificGravities(List<Double> cells, double temperatureC) {
       throw new IllegalArgumentException(
           "specific gravity is read of 3, 6 or 12 cells, were " + cells.size());
     }
-    cells.forEach(cell -> Check.within("specific gravity", cell, 1.0, 1.35, ""));
-    Check.within("acid temperature", temperatureC, -40, 60, "°C");
+    cells.forEach(cell -> ReadingLimits.GRAVITY.check(cell));
+    ReadingLimits.TEMPERATURE.check(temperatureC);
   }
 
   /** Highest less lowest cell (1). */

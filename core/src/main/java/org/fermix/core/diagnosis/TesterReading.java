@@ -1,6 +1,7 @@
 package org.fermix.core.diagnosis;
 
 import java.util.Optional;
+import org.fermix.core.label.CrankingRating;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.rating.CrankingTest;
 
@@ -23,8 +24,8 @@ public record TesterReading(double shownAmps, double setAmps, CrankingTest setTe
 
   /** Refuses what cannot be. */
   public TesterReading {
-    Check.within("cranking amps shown", shownAmps, 0, 5000, "A");
-    Check.within("cranking amps set", setAmps, 1, 3000, "A");
+    ReadingLimits.SHOWN.check(shownAmps);
+    CrankingRating.AMPS.check(setAmps);
     Check.within("charge", charge, 0, 1, "");
   }
 

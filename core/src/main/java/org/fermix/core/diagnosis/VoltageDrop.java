@@ -3,7 +3,6 @@ package org.fermix.core.diagnosis;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.machine.Cable;
-import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Table;
 
 /**
@@ -14,7 +13,7 @@ import org.fermix.core.quantity.Table;
 public record VoltageDrop(Place place, double volts) {
   /** Refuses what cannot be. */
   public VoltageDrop {
-    Check.within("voltage drop", volts, 0, 30, "V");
+    ReadingLimits.DROP.check(volts);
   }
 
   /**

@@ -88,7 +88,7 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
   }
 
   private static double printable(double amps) {
-    return Math.max(CrankingRating.LEAST_A, Math.min(CrankingRating.MOST_A, amps));
+    return Math.max(CrankingRating.AMPS.least(), Math.min(CrankingRating.AMPS.most(), amps));
   }
 
   private static CredibleRating capped(double mostCca, double sigma) {

@@ -2,6 +2,8 @@ package org.fermix.core.label;
 
 import java.util.Optional;
 import org.fermix.core.casing.Terminal;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * How a battery is made, as far as the label says.
@@ -10,6 +12,9 @@ import org.fermix.core.casing.Terminal;
  * @param terminal what the leads are fixed to; empty when not known
  */
 public record Build(int nominalVolts, Optional<Terminal> terminal) {
+  /** Nominal; of them only 6, 12 and 24. */
+  public static final Limits VOLTS = new Limits("battery voltage", 6, 24, Unit.VOLT);
+
   /** Twelve volts, terminals not stated. */
   public static final Build TWELVE_VOLT = new Build(12, Optional.empty());
 

@@ -2,6 +2,8 @@ package org.fermix.core.label;
 
 import java.util.Optional;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * A battery in the line-up.
@@ -13,13 +15,16 @@ import org.fermix.core.quantity.Check;
  */
 public record Candidate(
     String letter, Label label, double ageYears, Optional<Double> measuredShare) {
+  /** Years in service. */
+  public static final Limits AGE = new Limits("age", 0, 30, Unit.YEAR);
+
   /** The letter of the battery that is fitted now. */
   public static final String TODAY = "0";
 
   /** Refuses ages no battery reaches. */
   public Candidate {
     Check.filled("letter", letter);
-    Check.within("age", ageYears, 0, 30, "years");
+    AGE.check(ageYears);
     measuredShare.ifPresent(
         share -> Check.within("measured share of cranking amps", share, 0.2, 1.5, ""));
   }

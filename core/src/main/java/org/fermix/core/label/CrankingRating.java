@@ -1,6 +1,7 @@
 package org.fermix.core.label;
 
-import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 
 /**
@@ -9,15 +10,12 @@ import org.fermix.core.rating.CrankingTest;
  * @param amps 1 to 3,000 A
  */
 public record CrankingRating(double amps, CrankingTest test) {
-  /** No label prints less (A). */
-  public static final double LEAST_A = 1;
-
-  /** No label prints more (A). */
-  public static final double MOST_A = 3000;
+  /** What labels print. */
+  public static final Limits AMPS = new Limits("cranking rating", 1, 3000, Unit.AMPERE);
 
   /** Refuses figures no battery has. */
   public CrankingRating {
-    Check.within(test.label(), amps, LEAST_A, MOST_A, "A");
+    AMPS.check(amps);
   }
 
   /** A rating by SAE J537. */

@@ -6,6 +6,7 @@ import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
 
 /**
@@ -34,6 +35,15 @@ public record Label(
     Given price,
     Build build,
     Sheet sheet) {
+  /** Printed, at any hour rate. */
+  public static final Limits CAPACITY = new Limits("capacity", 0.5, 1000, Unit.AMPERE_HOUR);
+
+  /** Printed. */
+  public static final Limits RESERVE = new Limits("reserve capacity", 1, 2000, Unit.MINUTE);
+
+  /** Of the whole battery. */
+  public static final Limits MASS = new Limits("mass", 0.1, 200, Unit.KILOGRAM);
+
   /** The hour rate every battery is compared at (h). */
   public static final double CAPACITY_HOURS = 20;
 
@@ -116,10 +126,9 @@ public record Label(
   /** Refuses what no label says. */
   public Label {
     Check.filled("name", name);
-    capacityAh.ifPresent(given -> Check.within("capacity", given.value(), 0.5, 1000, "Ah"));
-    reserveMinutes.ifPresent(
-        given -> Check.within("reserve capacity", given.value(), 1, 2000, "min"));
-    massKg.ifPresent(given -> Check.within("mass", given.value(), 0.1, 200, "kg"));
+    capacityAh.ifPresent(given -> CAPACITY.check(given.value()));
+    reserveMinutes.ifPresent(given -> RESERVE.check(given.value()));
+    massKg.ifPresent(given -> MASS.check(given.value()));
     Check.within("price", price.value(), 0, 100000, "");
   }
 

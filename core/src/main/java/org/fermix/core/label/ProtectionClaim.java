@@ -1,8 +1,9 @@
 package org.fermix.core.label;
 
 import java.util.Optional;
-import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * What a label or its sheet says of the battery's own protection; what is empty is not stated.
@@ -19,6 +20,15 @@ public record ProtectionClaim(
     Optional<Given> shortAmps,
     Optional<Given> opensBelowVolts,
     Optional<Given> reservePercent) {
+  /** What it passes, for long or for a moment. */
+  public static final Limits AMPS = new Limits("current of a protection", 1, 20_000, Unit.AMPERE);
+
+  /** Where it opens under load. */
+  public static final Limits OPENS_BELOW = new Limits("protection voltage", 1, 30, Unit.VOLT);
+
+  /** Charge at which it keeps a start back. */
+  public static final Limits START_RESERVE = new Limits("start reserve", 5, 60, Unit.PER_CENT);
+
   /** Nothing is stated. */
   public static final ProtectionClaim NONE =
       new ProtectionClaim(
@@ -26,15 +36,14 @@ public record ProtectionClaim(
 
   /** Refuses limits no protection has. */
   public ProtectionClaim {
-    amps("continuous current", continuousAmps);
-    amps("cranking current", crankingAmps);
-    amps("short-time current", shortAmps);
-    opensBelowVolts.ifPresent(
-        volts -> Check.within("protection voltage", volts.value(), 1, 30, "V"));
-    reservePercent.ifPresent(share -> Check.within("start reserve", share.value(), 5, 60, "%"));
+    amps(continuousAmps);
+    amps(crankingAmps);
+    amps(shortAmps);
+    opensBelowVolts.ifPresent(volts -> OPENS_BELOW.check(volts.value()));
+    reservePercent.ifPresent(share -> START_RESERVE.check(share.value()));
   }
 
-  private static void amps(String name, Optional<Given> amps) {
-    amps.ifPresent(given -> Check.within(name, given.value(), 1, 20_000, "A"));
+  private static void amps(Optional<Given> amps) {
+    amps.ifPresent(given -> AMPS.check(given.value()));
   }
 }

@@ -3,6 +3,8 @@ package org.fermix.core.label;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * What a label or its data sheet says beyond the first lines.
@@ -20,6 +22,9 @@ public record Sheet(
     ProtectionClaim protection,
     boolean heated,
     boolean coldTestStated) {
+  /** Rate behind the ampere-hours. */
+  public static final Limits HOURS = new Limits("hour rate", 0.5, 200, Unit.HOUR);
+
   /** Most points of a discharge that are kept. */
   public static final int MOST_DISCHARGES = 12;
 
@@ -28,7 +33,7 @@ public record Sheet(
 
   /** Copies the list. */
   public Sheet {
-    Check.within("hour rate", capacityHours, 0.5, 200, "h");
+    HOURS.check(capacityHours);
     Check.within("points of a discharge", discharges.size(), 0, MOST_DISCHARGES, "");
     discharges = List.copyOf(discharges);
   }

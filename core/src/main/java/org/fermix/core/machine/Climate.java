@@ -2,6 +2,8 @@ package org.fermix.core.machine;
 
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * The air where it lives: a sine over the year between the means of the coldest and the warmest
@@ -14,6 +16,17 @@ import org.fermix.core.quantity.Given;
  */
 public record Climate(
     Given coldestMorningC, Given winterMeanC, Given summerMeanC, Given coldestMonth) {
+  /** The coldest start. */
+  public static final Limits COLDEST_MORNING = new Limits("coldest morning", -40, 40, Unit.CELSIUS);
+
+  /** Day and night together. */
+  public static final Limits WINTER_MEAN =
+      new Limits("mean of the coldest month", -40, 40, Unit.CELSIUS);
+
+  /** Day and night together. */
+  public static final Limits SUMMER_MEAN =
+      new Limits("mean of the warmest month", -30, 50, Unit.CELSIUS);
+
   /** How much colder than its month's mean the coldest morning is (K); engineering estimate. */
   public static final double MORNING_K = 10;
 
@@ -22,9 +35,9 @@ public record Climate(
 
   /** Refuses climates outside what the models cover. */
   public Climate {
-    Check.within("coldest morning", coldestMorningC.value(), -40, 40, "°C");
-    Check.within("mean of the coldest month", winterMeanC.value(), -40, 40, "°C");
-    Check.within("mean of the warmest month", summerMeanC.value(), -30, 50, "°C");
+    COLDEST_MORNING.check(coldestMorningC.value());
+    WINTER_MEAN.check(winterMeanC.value());
+    SUMMER_MEAN.check(summerMeanC.value());
     Check.within("coldest month", coldestMonth.value(), 1, 12, "");
   }
 

@@ -1,7 +1,8 @@
 package org.fermix.core.machine;
 
-import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * How it is driven on an ordinary day.
@@ -10,12 +11,18 @@ import org.fermix.core.quantity.Given;
  * @param tripMinutes from one start to the next stop, 0 to 1,440 min
  */
 public record Driving(Given startsPerDay, Given tripMinutes) {
+  /** On an ordinary day. */
+  public static final Limits STARTS_A_DAY = new Limits("starts a day", 0, 100, Unit.COUNT);
+
+  /** From a start to the next stop. */
+  public static final Limits TRIP = new Limits("minutes a trip", 0, 1440, Unit.MINUTE);
+
   private static final double MINUTES_PER_DAY = 1440;
 
   /** Refuses what no machine is used for. */
   public Driving {
-    Check.within("starts a day", startsPerDay.value(), 0, 100, "");
-    Check.within("minutes a trip", tripMinutes.value(), 0, MINUTES_PER_DAY, "min");
+    STARTS_A_DAY.check(startsPerDay.value());
+    TRIP.check(tripMinutes.value());
   }
 
   /** Minutes the engine runs on an ordinary day (min/d). */

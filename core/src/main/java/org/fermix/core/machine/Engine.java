@@ -2,6 +2,7 @@ package org.fermix.core.machine;
 
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
 
 /**
@@ -23,6 +24,12 @@ public record Engine(
     Given leadResistance,
     int nominalVolts,
     Departure departure) {
+  /** Of all cylinders. */
+  public static final Limits DISPLACEMENT = new Limits("displacement", 0.02, 20, Unit.LITRE);
+
+  /** How many. */
+  public static final Limits CYLINDERS = new Limits("cylinders", 1, 16, Unit.COUNT);
+
   /** How the viscous part of the drag grows with viscosity and speed (1). */
   public static final double VISCOUS_EXPONENT = 0.35;
 
@@ -64,8 +71,8 @@ public record Engine(
 
   /** Refuses engines no battery starts. */
   public Engine {
-    Check.within("displacement", displacement.value(), 0.02, 20, "l");
-    Check.within("cylinders", cylinders, 1, 16, "");
+    DISPLACEMENT.check(displacement.value());
+    CYLINDERS.check(cylinders);
     Check.within("starter power", starterPower.value(), 0.1, 10, "kW");
     Check.within("lead resistance", leadResistance.value(), 0.1, 50, "mΩ");
     if (nominalVolts != 6 && nominalVolts != 12 && nominalVolts != 24) {

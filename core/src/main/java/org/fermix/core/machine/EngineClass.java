@@ -83,9 +83,11 @@ public record EngineClass(
    *
    * @param needsWaterSupply never cranked or run ashore without it
    * @param needsApproval an approval decides before any figure does, as in aircraft
+   * @param machineKind what such an engine usually sits in: car, boat, aircraft
    * @param powersport its small batteries are of the light powersport build
    */
-  public record Traits(boolean needsWaterSupply, boolean needsApproval, boolean powersport) {}
+  public record Traits(
+      String machineKind, boolean needsWaterSupply, boolean needsApproval, boolean powersport) {}
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
   public String whyUsual() {
@@ -142,6 +144,9 @@ public record EngineClass(
             (int) row.number("default_cylinders"),
             row.text("oil")),
         new Traits(
-            row.isYes("needs_water_supply"), row.isYes("needs_approval"), row.isYes("powersport")));
+            row.text("machine_kind"),
+            row.isYes("needs_water_supply"),
+            row.isYes("needs_approval"),
+            row.isYes("powersport")));
   }
 }

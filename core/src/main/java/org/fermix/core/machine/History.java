@@ -1,6 +1,7 @@
 package org.fermix.core.machine;
 
-import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * What its owner has seen: so many batteries used up in so many years.
@@ -9,10 +10,16 @@ import org.fermix.core.quantity.Check;
  * @param years they lasted together, 0.1 to 60 y
  */
 public record History(double batteries, double years) {
+  /** Batteries used up. */
+  public static final Limits BATTERIES = new Limits("batteries used up", 1, 50, Unit.COUNT);
+
+  /** Years they lasted together. */
+  public static final Limits YEARS = new Limits("years they lasted", 0.1, 60, Unit.YEAR);
+
   /** Refuses what nobody has seen. */
   public History {
-    Check.within("batteries used up", batteries, 1, 50, "");
-    Check.within("years they lasted", years, 0.1, 60, "y");
+    BATTERIES.check(batteries);
+    YEARS.check(years);
   }
 
   /** How long one lasted on average (y). */

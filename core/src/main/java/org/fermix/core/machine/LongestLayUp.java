@@ -2,6 +2,8 @@ package org.fermix.core.machine;
 
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * The longest time of the year in which nobody uses it.
@@ -12,9 +14,12 @@ import org.fermix.core.quantity.Given;
  * @param stand what is done about its battery meanwhile
  */
 public record LongestLayUp(Given days, Given fromMonth, LayUpPlace place, Stand stand) {
+  /** Days it stands. */
+  public static final Limits DAYS = new Limits("longest lay-up", 0, 1000, Unit.DAY);
+
   /** Refuses what no machine stands. */
   public LongestLayUp {
-    Check.within("longest lay-up", days.value(), 0, 1000, "d");
+    DAYS.check(days.value());
     Check.within("month of the lay-up", fromMonth.value(), 1, 12, "");
   }
 

@@ -1,7 +1,8 @@
 package org.fermix.core.machine;
 
 import java.util.Optional;
-import org.fermix.core.quantity.Check;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Given;
 
 /**
@@ -13,8 +14,7 @@ import org.fermix.core.quantity.Given;
 public record MakersMinimum(Given coldCrankingAmps, Optional<Given> reserveMinutes) {
   /** Refuses what no maker asks. */
   public MakersMinimum {
-    Check.within("minimum cranking amps", coldCrankingAmps.value(), 0, 3000, "A");
-    reserveMinutes.ifPresent(
-        minutes -> Check.within("minimum reserve capacity", minutes.value(), 0, 2000, "min"));
+    CrankingRating.AMPS.check(coldCrankingAmps.value());
+    reserveMinutes.ifPresent(minutes -> Label.RESERVE.check(minutes.value()));
   }
 }

@@ -1,6 +1,7 @@
 package org.fermix.core.machine;
 
-import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * How a machine stands while nobody uses it.
@@ -8,6 +9,9 @@ import org.fermix.core.quantity.Check;
  * @param weeks between two charges, 1 to 52; read only when {@link Way#TOPPED_UP}
  */
 public record Stand(Way way, double weeks) {
+  /** Weeks between two charges. */
+  public static final Limits WEEKS = new Limits("weeks between charges", 1, 52, Unit.WEEK);
+
   /** As it is left: everything connected. */
   public static final Stand CONNECTED = new Stand(Way.CONNECTED, 4);
 
@@ -27,7 +31,7 @@ public record Stand(Way way, double weeks) {
 
   /** Refuses impossible intervals. */
   public Stand {
-    Check.within("weeks between charges", weeks, 1, 52, "weeks");
+    WEEKS.check(weeks);
   }
 
   /** The same machine left otherwise. */

@@ -1,8 +1,9 @@
 package org.fermix.core.machine;
 
 import java.util.Optional;
-import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * What is asked of the battery.
@@ -23,11 +24,23 @@ public record Use(
     Driving driving,
     Given yearsKept,
     Optional<History> history) {
+  /** Draw with everything off. */
+  public static final Limits DRAIN = new Limits("drain", 0, 10_000, Unit.MILLIAMPERE);
+
+  /** What runs while the engine does not. */
+  public static final Limits ENGINE_OFF_LOAD = new Limits("engine-off load", 0, 500, Unit.AMPERE);
+
+  /** For how long. */
+  public static final Limits ENGINE_OFF_HOURS = new Limits("engine-off hours", 0, 500, Unit.HOUR);
+
+  /** How long the machine is kept. */
+  public static final Limits YEARS_KEPT = new Limits("years kept", 0.5, 50, Unit.YEAR);
+
   /** Refuses what no machine is used for. */
   public Use {
-    Check.within("drain", drainMilliamps.value(), 0, 10_000, "mA");
-    Check.within("engine-off load", engineOffAmps.value(), 0, 500, "A");
-    Check.within("engine-off hours", engineOffHours.value(), 0, 500, "h");
-    Check.within("years kept", yearsKept.value(), 0.5, 50, "y");
+    DRAIN.check(drainMilliamps.value());
+    ENGINE_OFF_LOAD.check(engineOffAmps.value());
+    ENGINE_OFF_HOURS.check(engineOffHours.value());
+    YEARS_KEPT.check(yearsKept.value());
   }
 }

@@ -152,7 +152,7 @@ class BenchTest {
   void conditionsOutsideTheModelAreRefused() {
     assertThatIllegalArgumentException()
         .isThrownBy(() -> new Conditions(-60, 0, 0, 0, 0))
-        .withMessageContaining("temperature at the start must be from -40 to 40 °C");
+        .withMessageContaining("coldest morning must be from -40 to 40 °C");
   }
 
   /** A measured share of the rating wins over the age: weaker when it is worse, and the reverse. */

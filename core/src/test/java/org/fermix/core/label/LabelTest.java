@@ -76,6 +76,6 @@ class LabelTest {
   void impossibleFiguresAreRefusedByName() {
     assertThatIllegalArgumentException()
         .isThrownBy(() -> CrankingRating.cca(5000))
-        .withMessage("CCA (SAE) must be from 1 to 3000 A, was 5000 A");
+        .withMessage("cranking rating must be from 1 to 3000 A, was 5000 A");
   }
 }

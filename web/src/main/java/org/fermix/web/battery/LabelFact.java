@@ -1,6 +1,14 @@
 package org.fermix.web.battery;
 
 import java.time.LocalDate;
+import org.fermix.core.casing.CaseSize;
+import org.fermix.core.label.Build;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Sheet;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,37 +32,70 @@ public record LabelFact(
   /** What it is about. */
   public enum Kind {
     /** Amperes by a test; there may be several. */
-    RATING,
+    RATING(CrankingRating.AMPS),
     /** Reserve capacity (min). */
-    RESERVE,
+    RESERVE(Label.RESERVE),
     /** Ampere-hours at a rate. */
-    CAPACITY,
+    CAPACITY(Label.CAPACITY),
     /** One row of a discharge table, as a text. */
-    DISCHARGE,
+    DISCHARGE(Limit.NONE),
     /** (kg). */
-    MASS,
+    MASS(Label.MASS),
     /** (mm). */
-    LENGTH,
+    LENGTH(CaseSize.SIDE),
     /** (mm). */
-    WIDTH,
+    WIDTH(CaseSize.SIDE),
     /** (mm). */
-    HEIGHT,
+    HEIGHT(CaseSize.SIDE),
     /** Nominal (V). */
-    VOLTS,
+    VOLTS(Build.VOLTS),
     /** Most it passes for long (A). */
-    CONTINUOUS,
+    CONTINUOUS(ProtectionClaim.AMPS),
     /** Most it passes for seconds (A). */
-    CRANKING_LIMIT,
+    CRANKING_LIMIT(ProtectionClaim.AMPS),
     /** Most it passes for a moment (A). */
-    SHORT_LIMIT,
+    SHORT_LIMIT(ProtectionClaim.AMPS),
     /** Its protection opens below (V). */
-    OPENS_BELOW,
+    OPENS_BELOW(ProtectionClaim.OPENS_BELOW),
     /** Charge at which it keeps a start back (%). */
-    START_RESERVE,
+    START_RESERVE(ProtectionClaim.START_RESERVE),
     /** Warms itself before charging: yes or no. */
-    HEATED,
+    HEATED(Limit.YES_OR_NO),
     /** Its sheet states the cold test: yes or no. */
-    COLD_TEST
+    COLD_TEST(Limit.YES_OR_NO);
+
+    /** A record of numbers and names. */
+    @SuppressWarnings("ImmutableEnumChecker")
+    private final Limits limits;
+
+    Kind(Limits limits) {
+      this.limits = limits;
+    }
+
+    /** What its number can be, metric. */
+    public Limits limits() {
+      return limits;
+    }
+  }
+
+  /** Limits of facts that are no quantity. */
+  private static final class Limit {
+    static final Limits YES_OR_NO = new Limits("yes or no", 0, 1, Unit.COUNT);
+    static final Limits NONE = new Limits("row of a table", 0, 0, Unit.COUNT);
+  }
+
+  /**
+   * Refuses a number no such fact has: what is stored keeps to what the core takes.
+   *
+   * @throws IllegalArgumentException naming it
+   */
+  public LabelFact {
+    if (value != null) {
+      fact.limits().check(value);
+    }
+    if (hours != null) {
+      Sheet.HOURS.check(hours);
+    }
   }
 
   /** Where it stands. */

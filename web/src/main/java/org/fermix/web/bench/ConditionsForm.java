@@ -6,8 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.JudgedAge;
+import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.machine.Use;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.Scale;
 import org.fermix.web.need.StandWords;
@@ -22,14 +25,14 @@ final class ConditionsForm {
 
   private static final List<Field> FIELDS =
       List.of(
-          Field.number("temperature", "Temperature at the start", Unit.CELSIUS, -40, 40).needed(),
-          Field.number("days", "Days parked before it", Unit.DAY, 0, 1000).needed(),
-          Field.number("amps", "Engine-off load", Unit.AMPERE, 0, 500).needed(),
-          Field.number("hours", "for", Unit.HOUR, 0, 500).needed(),
-          Field.number("years", "Years fitted", Unit.YEAR, 0, 20)
+          Field.number("temperature", "Temperature at the start", Climate.COLDEST_MORNING).needed(),
+          Field.number("days", "Days parked before it", LongestLayUp.DAYS).needed(),
+          Field.number("amps", "Engine-off load", Use.ENGINE_OFF_LOAD).needed(),
+          Field.number("hours", "for", Use.ENGINE_OFF_HOURS).needed(),
+          Field.number("years", "Years fitted", JudgedAge.YEARS_ON)
               .withHelp("Empty: each at the end of the years kept, or of its life."),
           Field.choice("stand", "How it stands", StandWords.choices()).needed(),
-          Field.number("weeks", "every", Unit.WEEK, 1, 52).needed());
+          Field.number("weeks", "every", Stand.WEEKS).needed());
 
   private ConditionsForm() {}
 

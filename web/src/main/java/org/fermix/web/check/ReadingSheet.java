@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.ReadingLimits;
 import org.fermix.core.diagnosis.VoltageDrop;
+import org.fermix.core.label.CrankingRating;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.shared.Field;
@@ -126,8 +128,8 @@ public record ReadingSheet(
         "posts",
         false,
         List.of(
-            Field.number("volts", "Voltage at the posts", Unit.VOLT, 0, 40).needed(),
-            Field.number("rested", "Rested for", Unit.HOUR, 0, 10000)
+            Field.number("volts", "Voltage at the posts", ReadingLimits.VOLTS).needed(),
+            Field.number("rested", "Rested for", ReadingLimits.RESTED)
                 .withHelp("Hours since it was charged or driven.")
                 .needed(),
             yesNo("surface", "Surface charge taken off")
@@ -145,7 +147,7 @@ public record ReadingSheet(
         "posts",
         true,
         List.of(
-            Field.number("volts", "Lowest steady voltage", Unit.VOLT, 0, 40).needed(),
+            Field.number("volts", "Lowest steady voltage", ReadingLimits.VOLTS).needed(),
             temperature()));
     add(
         all,
@@ -174,7 +176,7 @@ public record ReadingSheet(
         "cable",
         true,
         VoltageDrop.Place.all().stream()
-            .map(place -> Field.number(place.id(), place.name(), Unit.VOLT, 0, 30))
+            .map(place -> Field.number(place.id(), place.name(), ReadingLimits.DROP))
             .toList());
     add(
         all,
@@ -188,20 +190,19 @@ public record ReadingSheet(
         "posts",
         true,
         List.of(
-            Field.number("idle", "At idle", Unit.VOLT, 0, 40),
-            Field.number("fast", "At fast idle", Unit.VOLT, 0, 40).needed(),
-            Field.number("loaded", "With loads on", Unit.VOLT, 0, 40),
+            Field.number("idle", "At idle", ReadingLimits.VOLTS),
+            Field.number("fast", "At fast idle", ReadingLimits.VOLTS).needed(),
+            Field.number("loaded", "With loads on", ReadingLimits.VOLTS),
             temperature()));
     List<Field> drain = new ArrayList<>();
+    drain.add(Field.number("milliamps", "Drain, all fuses in", ReadingLimits.DRAIN).needed());
     drain.add(
-        Field.number("milliamps", "Drain, all fuses in", Unit.MILLIAMPERE, 0, 100000).needed());
-    drain.add(
-        Field.number("asleep", "Asleep for", Unit.MINUTE, 0, 1440)
+        Field.number("asleep", "Asleep for", ReadingLimits.ASLEEP)
             .withHelp("Minutes since the last door, lamp or key.")
             .needed());
     for (int i = 1; i <= FUSES; i++) {
       drain.add(Field.text("fuse" + i, "Fuse pulled, " + i, 40));
-      drain.add(Field.number("after" + i, "Drain with it out, " + i, Unit.MILLIAMPERE, 0, 100000));
+      drain.add(Field.number("after" + i, "Drain with it out, " + i, ReadingLimits.DRAIN));
     }
     add(
         all,
@@ -228,8 +229,8 @@ public record ReadingSheet(
           "posts",
           false,
           List.of(
-              Field.number("shown", "Cranking amps shown", Unit.AMPERE, 0, 5000).needed(),
-              Field.number("set", "Rating set on it", Unit.AMPERE, 1, 3000).needed(),
+              Field.number("shown", "Cranking amps shown", ReadingLimits.SHOWN).needed(),
+              Field.number("set", "Rating set on it", CrankingRating.AMPS).needed(),
               Field.choice(
                   "test",
                   "Its test",
@@ -255,15 +256,15 @@ public record ReadingSheet(
         false,
         lead
             ? List.of(
-                Field.number("volts", "Voltage at 15 s", Unit.VOLT, 0, 40).needed(),
+                Field.number("volts", "Voltage at 15 s", ReadingLimits.VOLTS).needed(),
                 yesNo("charged", "Fully charged before").needed(),
                 temperature())
             : List.of(
-                Field.number("amps", "Current drawn", Unit.AMPERE, 1, 5000).needed(),
-                Field.number("volts", "Voltage at the end of the first, 15 s", Unit.VOLT, 0, 40)
+                Field.number("amps", "Current drawn", ReadingLimits.PULSE).needed(),
+                Field.number("volts", "Voltage at the end of the first, 15 s", ReadingLimits.VOLTS)
                     .needed(),
-                Field.number("volts2", "Of the second, a minute later", Unit.VOLT, 0, 40),
-                Field.number("volts3", "Of the third", Unit.VOLT, 0, 40),
+                Field.number("volts2", "Of the second, a minute later", ReadingLimits.VOLTS),
+                Field.number("volts3", "Of the third", ReadingLimits.VOLTS),
                 Field.number("before", "Rested before", Unit.VOLT, 1, 40),
                 Field.number("after", "Rested after the last", Unit.VOLT, 1, 40),
                 temperature()));
@@ -280,7 +281,7 @@ public record ReadingSheet(
     if (lead) {
       List<Field> cells = new ArrayList<>();
       for (int i = 1; i <= 6; i++) {
-        cells.add(Field.number("cell" + i, "Cell " + i, Unit.SHARE, 1.0, 1.35).needed());
+        cells.add(Field.number("cell" + i, "Cell " + i, ReadingLimits.GRAVITY).needed());
       }
       cells.add(temperature());
       add(
@@ -360,7 +361,7 @@ public record ReadingSheet(
   }
 
   private static Field temperature() {
-    return Field.number("temperature", "Battery temperature", Unit.CELSIUS, -40, 60)
+    return Field.number("temperature", "Battery temperature", ReadingLimits.TEMPERATURE)
         .withHelp("Empty: 20 °C assumed.");
   }
 }

@@ -3,9 +3,9 @@ package org.fermix.web.garage;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.Oil;
-import org.fermix.core.quantity.Unit;
 import org.fermix.web.machine.Description;
 import org.fermix.web.machine.Machine;
 import org.fermix.web.shared.Display;
@@ -25,9 +25,9 @@ final class MachineForm {
                       .map(type -> new Field.Choice(type.id(), type.name()))
                       .toList())
               .needed(),
-          Field.number("litres", "Displacement", Unit.LITRE, 0.02, 20)
+          Field.number("litres", "Displacement", Engine.DISPLACEMENT)
               .withHelp("On the engine plate or in the papers."),
-          Field.number("cylinders", "Cylinders", Unit.COUNT, 1, 16).wholeOnly(),
+          Field.number("cylinders", "Cylinders", Engine.CYLINDERS).wholeOnly(),
           Field.choice(
                   "oil",
                   "Oil grade in winter",

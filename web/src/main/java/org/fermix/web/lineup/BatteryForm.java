@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Sheet;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.battery.DischargeText;
@@ -26,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 /** The form that copies a label. */
 final class BatteryForm {
   private static final Field AGE =
-      Field.number("age", "Age in service", Unit.YEAR, 0, 30)
+      Field.number("age", "Age in service", Candidate.AGE)
           .needed()
           .withHelp("Years since it was fitted.");
   private static final Field PRICE =
@@ -44,7 +46,7 @@ final class BatteryForm {
                       .toList())
               .needed()
               .withHelp("“Lithium-ion” alone settles nothing: look for the exact chemistry."),
-          Field.number("cranking", "Cranking rating", Unit.AMPERE, 1, 3000).needed(),
+          Field.number("cranking", "Cranking rating", Kind.RATING.limits()).needed(),
           Field.choice(
                   "test",
                   "Rated by",
@@ -53,15 +55,15 @@ final class BatteryForm {
                       .toList())
               .needed()
               .withHelp("Ratings from different tests are different quantities."),
-          Field.number("reserve", "RC", Unit.MINUTE, 1, 2000).withHelp("Reserve capacity."),
-          Field.number("capacity", "Capacity", Unit.AMPERE_HOUR, 0.5, 1000)
+          Field.number("reserve", "RC", Kind.RESERVE.limits()).withHelp("Reserve capacity."),
+          Field.number("capacity", "Capacity", Kind.CAPACITY.limits())
               .withHelp("For lithium the true Ah, not “lead equivalent”."),
-          Field.number("capacityHours", "at the rate of", Unit.HOUR, 0.5, 200)
+          Field.number("capacityHours", "at the rate of", Sheet.HOURS)
               .withHelp("Hour rate behind the ampere-hours: C20, C10, C100."),
-          Field.number("mass", "Mass", Unit.KILOGRAM, 0.1, 200),
-          Field.number("length", "Length", Unit.MILLIMETRE, 20, 1000).needed(),
-          Field.number("width", "Width", Unit.MILLIMETRE, 20, 1000).needed(),
-          Field.number("height", "Height", Unit.MILLIMETRE, 20, 1000)
+          Field.number("mass", "Mass", Kind.MASS.limits()),
+          Field.number("length", "Length", Kind.LENGTH.limits()).needed(),
+          Field.number("width", "Width", Kind.WIDTH.limits()).needed(),
+          Field.number("height", "Height", Kind.HEIGHT.limits())
               .needed()
               .withHelp("Over the terminals."),
           Field.choice(
@@ -85,15 +87,15 @@ final class BatteryForm {
           yesNo("heated", "Warms itself before charging"),
           yesNo("coldTest", "Sheet states the cold test")
               .withHelp("−18 °C, 30 s, 7.2 V behind its cranking amps."),
-          Field.number("reserveShare", "Start reserve", Unit.PER_CENT, 5, 60)
+          Field.number("reserveShare", "Start reserve", Kind.START_RESERVE.limits())
               .withHelp("Charge at which it disconnects to keep a start."),
-          Field.number("opensBelow", "Opens below", Unit.VOLT, 1, 30)
+          Field.number("opensBelow", "Opens below", Kind.OPENS_BELOW.limits())
               .withHelp("Under load, by its own protection."),
-          Field.number("continuous", "Continuous current", Unit.AMPERE, 1, 20000)
+          Field.number("continuous", "Continuous current", Kind.CONTINUOUS.limits())
               .withHelp("Most it passes for as long as there is charge."),
-          Field.number("crankingLimit", "Current for seconds", Unit.AMPERE, 1, 20000)
+          Field.number("crankingLimit", "Current for seconds", Kind.CRANKING_LIMIT.limits())
               .withHelp("Most it passes while cranking."),
-          Field.number("shortLimit", "Current for a moment", Unit.AMPERE, 1, 20000)
+          Field.number("shortLimit", "Current for a moment", Kind.SHORT_LIMIT.limits())
               .withHelp("Most it passes for parts of a second."));
 
   /** Fields that hold one number of the label. */

@@ -1,17 +1,23 @@
 package org.fermix.web.machine;
 
+import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
-import org.fermix.core.machine.Oil;
-import org.fermix.core.quantity.Given;
-import org.fermix.core.quantity.Unit;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
 
 /** One machine, as its owner described it; what is null was not said. */
@@ -24,18 +30,26 @@ public class Machine {
   private UUID garageId = new UUID(0, 0);
   @Version private long version;
   private String name = "";
-  private String engineClass = "";
 
-  @Column(name = "displacement_l")
-  private @Nullable Double displacementL;
+  /** What it is: a car, a boat; read by what is to come. */
+  @SuppressWarnings("UnusedVariable")
+  private String kind = "";
 
-  private @Nullable Integer cylinders;
+  @OneToMany(cascade = CascadeType.ALL, orphanRemoval = true, fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SUBSELECT)
+  @JoinColumn(name = "machine_id", nullable = false, updatable = false)
+  @OrderBy("position")
+  private List<StoredEngine> engines = new ArrayList<>();
 
   @Column(name = "system_v")
   private @Nullable Integer systemVolts;
 
-  private @Nullable String oil;
   private Instant createdAt = Instant.EPOCH;
+
+  /** Changes with every description, so that the version counts on for its engines too. */
+  @SuppressWarnings("UnusedVariable")
+  private Instant describedAt = Instant.EPOCH;
+
   private @Nullable Instant removedAt;
 
   protected Machine() {}
@@ -44,15 +58,24 @@ public class Machine {
     this.id = UUID.randomUUID();
     this.garageId = garageId;
     this.createdAt = createdAt;
+    engines.add(new StoredEngine(garageId, 1));
   }
 
-  void describe(Description description) {
+  void describe(Description description, Instant now) {
     name = description.name();
-    engineClass = description.type().id();
-    displacementL = description.displacementL();
-    cylinders = description.cylinders();
-    oil = description.oil();
+    kind = description.type().traits().machineKind();
     systemVolts = description.systemVolts();
+    describedAt = now;
+    first().describe(description);
+  }
+
+  /** The engine its jobs are about. */
+  private StoredEngine first() {
+    return engines.get(0);
+  }
+
+  UUID engineId() {
+    return first().id();
   }
 
   public UUID id() {
@@ -72,11 +95,11 @@ public class Machine {
   }
 
   public @Nullable Double displacementL() {
-    return displacementL;
+    return first().displacementL();
   }
 
   public @Nullable Integer cylinders() {
-    return cylinders;
+    return first().cylinders();
   }
 
   public @Nullable Integer systemVolts() {
@@ -84,7 +107,7 @@ public class Machine {
   }
 
   public @Nullable String oil() {
-    return oil;
+    return first().oil();
   }
 
   Instant createdAt() {
@@ -104,20 +127,11 @@ public class Machine {
   }
 
   public EngineClass type() {
-    return EngineClass.find(engineClass)
-        .orElseThrow(() -> new IllegalStateException("unknown engine class " + engineClass));
+    return first().type();
   }
 
   /** The engine, with what is usual for its class where nothing was said. */
   public Engine engine() {
-    EngineClass.Size usual = type().size();
-    return Engine.usual(
-        type(),
-        displacementL == null
-            ? Given.assumed(usual.defaultLitres(), Unit.LITRE, type().whyUsual())
-            : Given.typed(displacementL, Unit.LITRE),
-        cylinders == null ? usual.defaultCylinders() : cylinders,
-        Oil.find(oil == null ? usual.defaultOil() : oil).orElseThrow(),
-        systemVolts == null ? TWELVE : systemVolts);
+    return first().engine(systemVolts == null ? TWELVE : systemVolts);
   }
 }

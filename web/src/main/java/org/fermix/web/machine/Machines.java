@@ -50,7 +50,7 @@ public class Machines {
       return Optional.empty();
     }
     Machine machine = new Machine(garageId, clock.instant());
-    machine.describe(description);
+    machine.describe(description, clock.instant());
     return Optional.of(machines.save(machine));
   }
 
@@ -65,7 +65,7 @@ public class Machines {
     if (machine.version() != version) {
       throw new StaleEdit(machine.name());
     }
-    machine.describe(description);
+    machine.describe(description, clock.instant());
     machines.flush();
   }
 
@@ -127,7 +127,7 @@ public class Machines {
   /** What is known of a machine's engine. */
   @Transactional(readOnly = true)
   public EngineKnowledge knowledge(Machine machine) {
-    return fits.findByMachineIdAndGarageId(machine.id(), machine.garageId())
+    return fits.findByEngineIdAndGarageId(machine.engineId(), machine.garageId())
         .map(fit -> fit.knowledge(machine.engine()))
         .orElseGet(EngineKnowledge::byClass);
   }
@@ -136,10 +136,10 @@ public class Machines {
   @Transactional(readOnly = true)
   public Map<UUID, EngineKnowledge> knowledge(Visitor visitor) {
     Map<UUID, Machine> all =
-        all(visitor).stream().collect(Collectors.toMap(Machine::id, Function.identity()));
+        all(visitor).stream().collect(Collectors.toMap(Machine::engineId, Function.identity()));
     Map<UUID, EngineKnowledge> known = new HashMap<>();
     for (StoredFit fit : fits.findByGarageId(visitor.garageId())) {
-      Machine machine = all.get(fit.machineId());
+      Machine machine = all.get(fit.engineId());
       if (machine != null) {
         known.put(machine.id(), fit.knowledge(machine.engine()));
       }
@@ -153,9 +153,10 @@ public class Machines {
    */
   @Transactional
   public void keepFit(UUID garageId, UUID machineId, FittedEngine fitted) {
+    UUID engineId = engineId(garageId, machineId);
     StoredFit stored =
-        fits.findByMachineIdAndGarageId(machineId, garageId)
-            .orElseGet(() -> new StoredFit(machineId, garageId));
+        fits.findByEngineIdAndGarageId(engineId, garageId)
+            .orElseGet(() -> new StoredFit(engineId, garageId));
     stored.fit(fitted, clock.instant());
     fits.save(stored);
   }
@@ -167,7 +168,7 @@ public class Machines {
    */
   @Transactional
   public void useFit(UUID garageId, UUID machineId, boolean use) {
-    fits.findByMachineIdAndGarageId(machineId, garageId)
+    fits.findByEngineIdAndGarageId(engineId(garageId, machineId), garageId)
         .orElseThrow(() -> new NotHere("fitted engine"))
         .use(use);
   }
@@ -175,6 +176,13 @@ public class Machines {
   /** Forgets the fitted engine of a machine. */
   @Transactional
   public void dropFit(UUID garageId, UUID machineId) {
-    fits.deleteByMachineIdAndGarageId(machineId, garageId);
+    fits.deleteByEngineIdAndGarageId(engineId(garageId, machineId), garageId);
+  }
+
+  private UUID engineId(UUID garageId, UUID machineId) {
+    return machines
+        .findByIdAndGarageId(machineId, garageId)
+        .orElseThrow(() -> new NotHere("machine"))
+        .engineId();
   }
 }

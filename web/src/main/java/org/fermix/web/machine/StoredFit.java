@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "fitted_engine")
 class StoredFit {
-  @Id private UUID machineId = new UUID(0, 0);
+  @Id private UUID engineId = new UUID(0, 0);
 
   /** Read by the queries. */
   @SuppressWarnings("UnusedVariable")
@@ -31,8 +31,8 @@ class StoredFit {
 
   protected StoredFit() {}
 
-  StoredFit(UUID machineId, UUID garageId) {
-    this.machineId = machineId;
+  StoredFit(UUID engineId, UUID garageId) {
+    this.engineId = engineId;
     this.garageId = garageId;
   }
 
@@ -48,8 +48,8 @@ class StoredFit {
     inUse = use;
   }
 
-  UUID machineId() {
-    return machineId;
+  UUID engineId() {
+    return engineId;
   }
 
   EngineKnowledge knowledge(Engine asDescribed) {

@@ -8,9 +8,9 @@ import org.springframework.data.repository.Repository;
 interface StoredFitRepository extends Repository<StoredFit, UUID> {
   StoredFit save(StoredFit fit);
 
-  Optional<StoredFit> findByMachineIdAndGarageId(UUID machineId, UUID garageId);
+  Optional<StoredFit> findByEngineIdAndGarageId(UUID engineId, UUID garageId);
 
   List<StoredFit> findByGarageId(UUID garageId);
 
-  long deleteByMachineIdAndGarageId(UUID machineId, UUID garageId);
+  long deleteByEngineIdAndGarageId(UUID engineId, UUID garageId);
 }

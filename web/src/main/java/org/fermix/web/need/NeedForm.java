@@ -3,10 +3,19 @@ package org.fermix.web.need;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
 import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.Charging;
+import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Driving;
+import org.fermix.core.machine.History;
 import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
@@ -24,22 +33,22 @@ final class NeedForm {
 
   private static final List<Field> FIELDS =
       List.of(
-          Field.number("minimumCca", "Minimum CCA", Unit.AMPERE, 1, 3000)
+          Field.number("minimumCca", "Minimum CCA", CrankingRating.AMPS)
               .withHelp("Cold cranking amps by SAE, from the handbook or the old label."),
-          Field.number("minimumReserve", "Minimum RC", Unit.MINUTE, 1, 2000)
+          Field.number("minimumReserve", "Minimum RC", Label.RESERVE)
               .withHelp("Reserve capacity in minutes, where the maker asks for one."),
-          Field.number("trayLength", "Tray length", Unit.MILLIMETRE, 20, 1000),
-          Field.number("trayWidth", "Tray width", Unit.MILLIMETRE, 20, 1000),
-          Field.number("trayHeight", "Height free", Unit.MILLIMETRE, 20, 1000)
+          Field.number("trayLength", "Tray length", CaseSize.SIDE),
+          Field.number("trayWidth", "Tray width", CaseSize.SIDE),
+          Field.number("trayHeight", "Height free", CaseSize.SIDE)
               .withHelp("From the tray to the lid or bonnet, over the terminals."),
           Field.choice(
                   "side",
                   "Positive terminal",
                   List.of(new Field.Choice("LEFT", "left"), new Field.Choice("RIGHT", "right")))
               .withHelp("Seen from the long side nearest the terminals."),
-          Field.number("coldest", "Coldest morning", Unit.CELSIUS, -40, 40)
+          Field.number("coldest", "Coldest morning", Climate.COLDEST_MORNING)
               .withHelp("The coldest start you want to make."),
-          Field.number("layUp", "Longest lay-up", Unit.DAY, 0, 1000)
+          Field.number("layUp", "Longest lay-up", LongestLayUp.DAYS)
               .withHelp("Days it stands without being driven or charged."),
           Field.choice("layUpFrom", "Laid up from", Months.choices())
               .withHelp("The month it is put away; the days run from its beginning."),
@@ -52,11 +61,11 @@ final class NeedForm {
               .withHelp("While it is laid up."),
           Field.choice("stand", "How it stands", StandWords.choices())
               .withHelp("What is done about its battery meanwhile."),
-          Field.number("standWeeks", "Charged every", Unit.WEEK, 1, 52)
+          Field.number("standWeeks", "Charged every", Stand.WEEKS)
               .withHelp("Only where it is charged now and then."),
-          Field.number("winterMean", "Coldest month, mean", Unit.CELSIUS, -40, 40)
+          Field.number("winterMean", "Coldest month, mean", Climate.WINTER_MEAN)
               .withHelp("Day and night together, outdoors."),
-          Field.number("summerMean", "Warmest month, mean", Unit.CELSIUS, -30, 50)
+          Field.number("summerMean", "Warmest month, mean", Climate.SUMMER_MEAN)
               .withHelp("Day and night together, outdoors."),
           Field.choice("coldestMonth", "Coldest month", Months.choices()),
           Field.choice(
@@ -66,29 +75,28 @@ final class NeedForm {
                       .map(place -> new Field.Choice(place.id(), place.name()))
                       .toList())
               .withHelp("It warms and ages by its place."),
-          Field.number("starts", "Starts a day", Unit.COUNT, 0, 100)
+          Field.number("starts", "Starts a day", Driving.STARTS_A_DAY)
               .withHelp("On an ordinary day of use; 0.5 is every other day."),
-          Field.number("trip", "Trip length", Unit.MINUTE, 0, 1440)
+          Field.number("trip", "Trip length", Driving.TRIP)
               .withHelp("Minutes from one start to the next stop."),
-          Field.number("historyBatteries", "Batteries used up", Unit.COUNT, 1, 50)
+          Field.number("historyBatteries", "Batteries used up", History.BATTERIES)
               .withHelp("Here, before this one: “two in five years”."),
-          Field.number("historyYears", "in", Unit.YEAR, 0.1, 60)
-              .withHelp("Years they lasted together."),
+          Field.number("historyYears", "in", History.YEARS).withHelp("Years they lasted together."),
           Field.choice(
               "keepsBattery",
               "When the machine goes",
               List.of(
                   new Field.Choice("no", "its battery goes with it"),
                   new Field.Choice("yes", "I keep the battery"))),
-          Field.number("drain", "Drain", Unit.MILLIAMPERE, 0, 10000)
+          Field.number("drain", "Drain", Use.DRAIN)
               .withHelp("Measured with everything off and asleep."),
-          Field.number("offAmps", "Engine-off load", Unit.AMPERE, 0, 500)
+          Field.number("offAmps", "Engine-off load", Use.ENGINE_OFF_LOAD)
               .withHelp("What runs while the engine does not."),
-          Field.number("offHours", "Engine-off hours", Unit.HOUR, 0, 500)
+          Field.number("offHours", "Engine-off hours", Use.ENGINE_OFF_HOURS)
               .withHelp("For how long, with a start to follow."),
-          Field.number("volts", "Regulated voltage", Unit.VOLT, 5, 35)
+          Field.number("volts", "Regulated voltage", Charging.REGULATED_VOLTS)
               .withHelp("At the battery, engine at fast idle, warm."),
-          Field.number("years", "Years kept", Unit.YEAR, 0.5, 50)
+          Field.number("years", "Years kept", Use.YEARS_KEPT)
               .withHelp("How long you mean to keep the machine."),
           Field.choice("currency", "Currency", Currencies.choices()).needed());
 

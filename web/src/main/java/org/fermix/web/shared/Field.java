@@ -1,6 +1,7 @@
 package org.fermix.web.shared;
 
 import java.util.List;
+import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
 
 /**
@@ -32,6 +33,11 @@ public record Field(
 
   /** One thing that can be chosen. */
   public record Choice(String value, String label) {}
+
+  /** A number that may be left empty, within what the core takes. */
+  public static Field number(String name, String label, Limits limits) {
+    return number(name, label, limits.unit(), limits.least(), limits.most());
+  }
 
   /** A number that may be left empty. */
   public static Field number(String name, String label, Unit unit, double low, double high) {

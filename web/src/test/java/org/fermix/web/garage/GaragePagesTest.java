@@ -79,9 +79,11 @@ class GaragePagesTest extends WebTestBase {
             .toString();
     database
         .sql(
-            "insert into machine (id, garage_id, version, name, engine_class, created_at)"
-                + " select gen_random_uuid(), ?::uuid, 0, 'More ' || n, 'utility', now()"
-                + " from generate_series(1, 40) n")
+            "with more as (insert into machine (id, garage_id, version, name, kind, created_at, described_at)"
+                + " select gen_random_uuid(), ?::uuid, 0, 'More ' || n, 'powersport', now(), now()"
+                + " from generate_series(1, 40) n returning id, garage_id)"
+                + " insert into engine (id, garage_id, machine_id, position, engine_class)"
+                + " select gen_random_uuid(), garage_id, id, 1, 'utility' from more")
         .param(garage)
         .update();
     String token = token(visit, "/machines/new");
