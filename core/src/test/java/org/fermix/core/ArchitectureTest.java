@@ -8,7 +8,14 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The core is pure, has no cycles, and each package uses only those before it. */
@@ -71,5 +78,27 @@ public class ArchitectureTest {
                 .distinct()
                 .toList();
     assertThat(ORDER).containsExactlyInAnyOrderElementsOf(packages);
+  }
+
+  /** What an owner reads is worded by the web; the core answers in codes and values. */
+  @Test
+  void theCoreHoldsNoSentences() throws IOException {
+    Pattern sentence = Pattern.compile("\"[^\"\\n]*\\w+ \\w+ \\w+[^\"\\n]*\\.\"");
+    List<String> found = new ArrayList<>();
+    try (Stream<Path> files = Files.walk(Path.of("src", "main", "java"))) {
+      for (Path file : files.filter(each -> each.toString().endsWith(".java")).toList()) {
+        String text = Files.readString(file);
+        int from = 0;
+        for (Matcher match = sentence.matcher(text); match.find(from); from = match.end()) {
+          // A source may be a sentence: it stands with its equation.
+          String before = text.substring(Math.max(0, match.start() - 900), match.start());
+          int equation = before.lastIndexOf("new Equation(");
+          if (equation < 0 || before.indexOf(";\n", equation) >= 0) {
+            found.add(file.getFileName() + ": " + match.group());
+          }
+        }
+      }
+    }
+    assertThat(found).isEmpty();
   }
 }

@@ -19,6 +19,14 @@ import org.fermix.core.quantity.Unit;
 /** Machines of every kind with one known fault each, drawn at random. */
 public final class Fleet {
   /** Causes about as usual as owners meet them; the rest is sound. Common practice, no source. */
+  private static final List<Chemistry> STARTING_LEAD =
+      Chemistry.all().stream()
+          .filter(each -> each.isLead() && each.traits().madeForStarting())
+          .toList();
+
+  private static final List<Chemistry> LITHIUM =
+      Chemistry.all().stream().filter(each -> each.family() == Chemistry.Family.LITHIUM).toList();
+
   private static final List<Share> SHARES =
       List.of(
           new Share(Cause.WORN, 0.30),
@@ -56,7 +64,7 @@ public final class Fleet {
     Engine usual = engine();
     boolean lithium = cause == Cause.PROTECTION || random.nextDouble() < 0.15;
     Chemistry chemistry =
-        Chemistry.of(lithium ? "lfp" : List.of("flooded", "efb", "agm").get(random.nextInt(3)));
+        lithium ? LITHIUM.get(0) : STARTING_LEAD.get(random.nextInt(STARTING_LEAD.size()));
     double temperatureC =
         cause == Cause.SMALL ? random.nextDouble(-22, -8) : random.nextDouble(-5, 25);
     BatteryCircuit whenNew = battery(chemistry, usual, temperatureC, cause == Cause.SMALL);

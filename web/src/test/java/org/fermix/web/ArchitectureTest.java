@@ -9,8 +9,16 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.fermix.core.PackageOrder;
+import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.machine.EngineClass;
+import org.fermix.core.machine.LayUpPlace;
 import org.junit.jupiter.api.Test;
 
 /** web → standins → core and never back; each stop uses only the stops and places before it. */
@@ -72,5 +80,34 @@ class ArchitectureTest {
                 .distinct()
                 .toList();
     assertThat(ORDER).containsExactlyInAnyOrderElementsOf(packages);
+  }
+
+  /** Code asks about a property, never about which row of a table it has before it. */
+  @Test
+  void noCodeNamesARowOfATable() throws IOException {
+    List<String> ids =
+        Stream.of(
+                Chemistry.all().stream().map(Chemistry::id),
+                EngineClass.all().stream().map(EngineClass::id),
+                LayUpPlace.all().stream().map(LayUpPlace::id))
+            .flatMap(each -> each)
+            .map(id -> '"' + id + '"')
+            .toList();
+    List<String> named = new ArrayList<>();
+    for (String module : List.of("core", "standins", "web")) {
+      try (Stream<Path> files = Files.walk(Path.of("..", module, "src", "main", "java"))) {
+        for (Path file :
+            files
+                .filter(each -> each.toString().endsWith(".java"))
+                .filter(each -> !each.toString().contains("/demo/"))
+                .toList()) {
+          String text = Files.readString(file);
+          ids.stream()
+              .filter(text::contains)
+              .forEach(id -> named.add(file.getFileName() + " " + id));
+        }
+      }
+    }
+    assertThat(named).isEmpty();
   }
 }

@@ -10,6 +10,7 @@ import org.fermix.core.machine.Driving;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
@@ -72,21 +73,15 @@ final class ChargingOutcomes implements OutcomeFamily {
     all.add(Term.derived("taken out", balance.useAmpHours(charge), Unit.AMPERE_HOUR));
     all.add(Term.derived("where it would settle", 100 * balance.settles(), Unit.PER_CENT));
     all.add(Term.table("never above", window.neverExceedVolts(), Unit.VOLT, "common practice"));
-    List<String> remarks = new ArrayList<>();
+    List<Remark> remarks = new ArrayList<>();
     if (!in.label().chemistry().isLead()
         && !in.label().sheet().heated()
         && charge < LOCKED_CHARGE
         && in.reached().batteryC() < in.label().chemistry().acceptance().coldestC()) {
-      remarks.add(
-          "This cold it takes no charge: it only empties unless it is heated or stands in a warmed"
-              + " place, or the drives are long enough to warm it.");
+      remarks.add(Remark.of(Remark.Code.TAKES_NO_CHARGE));
     } else if (charge < 0.5) {
-      remarks.add("These drives do not put back what is taken: longer ones, or a charger, would.");
+      remarks.add(Remark.of(Remark.Code.DRIVES_TOO_SHORT));
     }
-    return new Working(
-        BALANCE,
-        all,
-        "Within five points; the tail of the acceptance within 30 % (engineering estimate).",
-        remarks);
+    return new Working(BALANCE, all, Remark.of(Remark.Code.CHARGE_REACHED_BAND), remarks);
   }
 }

@@ -12,6 +12,7 @@ import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
@@ -30,9 +31,6 @@ final class EngineOffOutcomes implements OutcomeFamily {
               + " hour rates and discharge table correct it at their own currents (Peukert's law"
               + " piece by piece).",
           "steady load up to about one hour's rate");
-
-  /** Beyond the ratings the law is less sure (ln). */
-  private static final double OUTSIDE_SIGMA = 0.10;
 
   private final InConditions in;
   private final Terms terms;
@@ -80,7 +78,7 @@ final class EngineOffOutcomes implements OutcomeFamily {
     double sigma =
         in.power().law().isBetween(amps)
             ? Spread.ENGINE_OFF.sigma()
-            : Math.hypot(Spread.ENGINE_OFF.sigma(), OUTSIDE_SIGMA);
+            : Math.hypot(Spread.ENGINE_OFF.sigma(), Spread.ENGINE_OFF_OUTSIDE.sigma());
     double model = hours * Math.expm1(Band.SIGMAS * sigma);
     return Figure.of(
         hours,
@@ -126,27 +124,21 @@ final class EngineOffOutcomes implements OutcomeFamily {
             "hours against the circuit alone, at this load",
             100 * law.factor(amps),
             Unit.PER_CENT));
-    List<String> remarks = new ArrayList<>(terms.remarks());
+    List<Remark> remarks = new ArrayList<>(terms.remarks());
     if (!law.isBetween(amps)) {
-      remarks.add(
-          "The load lies outside the currents its ratings speak of: the nearest of them is taken, and"
-              + " the band is wider.");
+      remarks.add(Remark.of(Remark.Code.OUTSIDE_RATINGS));
     }
     in.power()
         .protection()
         .ifPresent(
             each -> {
               if (amps > each.continuousA()) {
-                remarks.add("The load is more than its protection passes for long.");
+                remarks.add(Remark.of(Remark.Code.LOAD_ABOVE_PROTECTION));
               }
               if (each.hasReserve()) {
-                remarks.add("Its own reserve disconnects the load while a start is left.");
+                remarks.add(Remark.of(Remark.Code.RESERVE_DISCONNECTS));
               }
             });
-    return new Working(
-        ENGINE_OFF,
-        all,
-        "Capacity, load and cold within 20 % (engineering estimate), and the lowest charge that starts.",
-        remarks);
+    return new Working(ENGINE_OFF, all, Remark.of(Remark.Code.ENGINE_OFF_BAND), remarks);
   }
 }

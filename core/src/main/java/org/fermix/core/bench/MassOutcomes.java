@@ -6,6 +6,7 @@ import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
@@ -38,7 +39,8 @@ final class MassOutcomes implements OutcomeFamily {
                 new Working(
                     LABEL,
                     List.of(new Term("mass", mass)),
-                    mass.isAssumed() ? "Within a quarter either way." : "As printed.",
+                    Remark.of(
+                        mass.isAssumed() ? Remark.Code.WITHIN_A_QUARTER : Remark.Code.AS_PRINTED),
                     List.of())));
   }
 }

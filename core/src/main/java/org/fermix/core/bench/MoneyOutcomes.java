@@ -11,6 +11,7 @@ import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
@@ -104,7 +105,7 @@ final class MoneyOutcomes implements OutcomeFamily {
                     new Term("C, capacity", in.label().capacity()),
                     Term.derived("depth of each use", 100 * depth, Unit.PER_CENT),
                     Term.derived("cycles at that depth", cycles, Unit.COUNT)),
-                "The cycle life within a factor 1.6.",
+                Remark.of(Remark.Code.CYCLE_LIFE_BAND),
                 List.of()));
   }
 
@@ -118,8 +119,8 @@ final class MoneyOutcomes implements OutcomeFamily {
     return new Working(
         LIFE,
         lifeTerms(),
-        "Eight in ten within a factor 1.6; for lithium and sodium an extrapolation.",
-        List.of("Warranty length is not used: it is a price policy, not a life expectancy."));
+        Remark.of(Remark.Code.LIFE_BAND),
+        List.of(Remark.of(Remark.Code.WARRANTY_UNUSED)));
   }
 
   private Working costWorking(Ownership ownership) {
@@ -132,8 +133,8 @@ final class MoneyOutcomes implements OutcomeFamily {
     return new Working(
         COST,
         terms,
-        "From the life band and 5 % in price.",
-        List.of("Charger, fitting and deposit are not yet counted."));
+        Remark.of(Remark.Code.COST_BAND),
+        List.of(Remark.of(Remark.Code.EXTRAS_NOT_COUNTED)));
   }
 
   private List<Term> lifeTerms() {

@@ -22,9 +22,6 @@ final class Parked {
 
   private static final int MIDDLE = 3;
 
-  /** How sure the freezing point is (K); tables differ by 3 to 5. */
-  private static final double FREEZING_SIGMA_K = 3;
-
   private static final double MAINTAINED_CHARGE = 0.99;
   private static final double HOPELESS = -8;
   private static final int MOST_MONTHS = 2 + (int) (Parking.LONGEST_DAYS / Seasons.DAYS_PER_MONTH);
@@ -66,7 +63,7 @@ final class Parked {
     mayFreeze =
         storage.chemistry().isLead()
             && coldest.coldestC()
-                < Freezing.pointC(0) + Freezing.MARGIN_K - HOPELESS * FREEZING_SIGMA_K;
+                < Freezing.pointC(0) + Freezing.MARGIN_K - HOPELESS * Spread.FREEZING.sigma();
     double drained = storage.drawnShare();
     double sigma = Math.hypot(drained * drainSigma, (1 - drained) * Spread.SELF_DISCHARGE.sigma());
     double[] factors = new double[SCORES.length];
@@ -284,7 +281,7 @@ final class Parked {
   /** How far from freezing in the coldest of a month at a charge (σ). */
   private double margin(int month, double charge) {
     double coldestC = coldest.inMonth(1 + (firstMonth - 1 + month) % 12);
-    return (coldestC - Freezing.pointC(charge) - Freezing.MARGIN_K) / FREEZING_SIGMA_K;
+    return (coldestC - Freezing.pointC(charge) - Freezing.MARGIN_K) / Spread.FREEZING.sigma();
   }
 
   /** By then even the case that loses least is empty (d). */

@@ -13,6 +13,7 @@ import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Normal;
 import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
@@ -181,42 +182,38 @@ final class ParkedOutcomes implements OutcomeFamily {
     return new Working(
         PARKED,
         all,
-        in.need().use().drainMilliamps().isAssumed()
-            ? "Drain within a factor 1.8 (assumed, not measured), self-discharge within 1.5, the"
-                + " freezing point within 4 K, and what is uncertain of the start."
-            : "Drain within a factor 1.2, self-discharge within 1.5, the freezing point within 4 K, and"
-                + " what is uncertain of the start.",
+        Remark.of(
+            in.need().use().drainMilliamps().isAssumed()
+                ? Remark.Code.PARKED_BAND_DRAIN_ASSUMED
+                : Remark.Code.PARKED_BAND),
         remarks(days, first, lowest));
   }
 
-  private List<String> remarks(double days, Parking first, OptionalDouble lowest) {
-    List<String> remarks = new ArrayList<>(terms.remarks());
+  private List<Remark> remarks(double days, Parking first, OptionalDouble lowest) {
+    List<Remark> remarks = new ArrayList<>(terms.remarks());
     remarks.add(
         switch (in.conditions().stand().way()) {
           case CONNECTED ->
-              "It stands connected, at " + in.need().use().layUp().place().name() + ".";
-          case NEGATIVE_OFF -> "It stands with the negative lead off.";
-          case MAINTAINED -> "A maintainer holds it full.";
+              Remark.at(Remark.Code.STANDS_CONNECTED, in.need().use().layUp().place().name());
+          case NEGATIVE_OFF -> Remark.of(Remark.Code.STANDS_NEGATIVE_OFF);
+          case MAINTAINED -> Remark.of(Remark.Code.STANDS_MAINTAINED);
           case TOPPED_UP ->
-              "It is charged every "
-                  + Math.round(in.conditions().stand().weeks())
-                  + " weeks; the days are judged at the end of such a stretch.";
+              Remark.of(Remark.Code.STANDS_TOPPED_UP, in.conditions().stand().weeks(), Unit.WEEK);
           case RESERVE_ARMED ->
-              in.cutCharge() > 0
-                  ? "Its reserve is armed: it disconnects the machine while a start is left."
-                  : "It has no reserve to arm: it stands connected.";
+              Remark.of(
+                  in.cutCharge() > 0
+                      ? Remark.Code.STANDS_RESERVE_ARMED
+                      : Remark.Code.NO_RESERVE_TO_ARM);
         });
     if (parked.freezesFirst(days)) {
-      remarks.add("What ends it first is frost: it must stay fuller than a start needs.");
+      remarks.add(Remark.of(Remark.Code.FROST_FIRST));
     }
     if (first.drainOutweighsSelfDischarge()
         && in.conditions().stand().way() != Stand.Way.MAINTAINED) {
-      remarks.add(
-          "The machine's drain takes more than self-discharge does: fewer ampere-hours sit shorter,"
-              + " whatever the chemistry.");
+      remarks.add(Remark.of(Remark.Code.DRAIN_OUTWEIGHS));
     }
     if (lowest.isEmpty()) {
-      remarks.add("It is not likely to start at this temperature even when full.");
+      remarks.add(Remark.of(Remark.Code.NOT_EVEN_FULL));
     }
     return remarks;
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
@@ -20,6 +21,7 @@ import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Normal;
 import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.Working;
@@ -234,7 +236,7 @@ final class StartOutcomes implements OutcomeFamily {
                     Term.derived("C, capacity now", capacity, Unit.AMPERE_HOUR),
                     Term.derived("one start takes", perStart, Unit.AMPERE_HOUR),
                     terms.temperature()),
-                "From the band of the lowest charge that starts.",
+                Remark.of(Remark.Code.STARTS_LEFT_BAND),
                 terms.remarks()));
   }
 
@@ -304,12 +306,7 @@ final class StartOutcomes implements OutcomeFamily {
     all.addAll(terms.engine(temperatureC));
     all.add(Term.derived("charge after the days parked", 100 * charge, Unit.PER_CENT));
     all.add(Term.derived("speed at the bench's temperature", crank.rpm(), Unit.RPM));
-    return new Working(
-        START,
-        all,
-        "The value is where four starts in five succeed (the lower edge of likely); the band runs from"
-            + " one start in ten to nine in ten, so the true floor lies in it eight times in ten.",
-        terms.remarks());
+    return new Working(START, all, Remark.of(Remark.Code.FLOOR_BAND), terms.remarks());
   }
 
   private Working chanceWorking(CrankPoint crank) {
@@ -319,37 +316,26 @@ final class StartOutcomes implements OutcomeFamily {
         Term.derived("σ₁, spread of the speed margin", 100 * margin.speedSigma(), Unit.PER_CENT));
     all.add(Term.derived("σ₂, spread of the voltage", margin.voltsSigma(), Unit.VOLT));
     all.add(Term.derived("ρ, their correlation", margin.correlation(), Unit.SHARE));
-    List<String> remarks = new ArrayList<>(terms.remarks());
+    List<Remark> remarks = new ArrayList<>(terms.remarks());
     remarks.add(
         switch (margin.limit()) {
-          case SPEED -> "What decides here is the speed.";
-          case VOLTS -> "What decides here is the voltage while cranking.";
-          case CURRENT -> "What decides here is the current its own protection lets pass.";
+          case SPEED -> Remark.of(Remark.Code.SPEED_DECIDES);
+          case VOLTS -> Remark.of(Remark.Code.VOLTS_DECIDE);
+          case CURRENT -> Remark.of(Remark.Code.CURRENT_DECIDES);
         });
     if (in.cold().freezesFirst(days)) {
-      remarks.add("It may have frozen by then, which counts as not starting.");
+      remarks.add(Remark.of(Remark.Code.MAY_HAVE_FROZEN));
     }
     StartTransient start = StartTransient.of(cranking, ChargeState.rested(charge, temperatureC), 2);
     if (start.hesitates()) {
-      remarks.add(
-          "It hesitates at the first compression for about "
-              + Math.round(10 * start.firstTurnS().orElse(0)) / 10.0
-              + " s and then spins.");
+      remarks.add(Remark.of(Remark.Code.HESITATES, start.firstTurnS().orElse(0), Unit.SECOND));
     }
-    return new Working(
-        START,
-        all,
-        "The chance itself carries what is uncertain of drag, starter, leads, temperature, speed"
-            + " needed, rating, drain and charge.",
-        remarks);
+    return new Working(START, all, Remark.of(Remark.Code.CHANCE_BAND), remarks);
   }
 
   private Working crankWorking(CrankPoint crank) {
     return new Working(
-        CRANKING,
-        crankTerms(crank),
-        "Eight in ten, from the model's own slopes over what is uncertain.",
-        terms.remarks());
+        CRANKING, crankTerms(crank), Remark.of(Remark.Code.CRANK_BAND), terms.remarks());
   }
 
   private List<Term> crankTerms(CrankPoint crank) {
@@ -370,11 +356,7 @@ final class StartOutcomes implements OutcomeFamily {
     List<Term> all = terms.circuit();
     all.addAll(terms.engine(temperatureC));
     all.add(terms.temperature());
-    return new Working(
-        START,
-        all,
-        "The value keeps four starts in five; the true one lies in the band eight times in ten.",
-        terms.remarks());
+    return new Working(START, all, Remark.of(Remark.Code.START_CHARGE_BAND), terms.remarks());
   }
 
   private Working triesWorking(Tries tries) {
@@ -390,21 +372,21 @@ final class StartOutcomes implements OutcomeFamily {
               "battery before try " + (i + 1), each.before().temperatureC(), Unit.CELSIUS));
     }
     all.add(Term.derived("until then", tries.minutesToStart(), Unit.MINUTE));
-    List<String> remarks = new ArrayList<>(terms.remarks());
+    List<Remark> remarks = new ArrayList<>(terms.remarks());
     tries.tries().stream()
-        .filter(each -> each.opens() != Protection.Cause.NONE)
+        .map(each -> opens(each.opens()))
+        .flatMap(Optional::stream)
         .findFirst()
-        .ifPresent(
-            each ->
-                remarks.add(
-                    "Its own protection would open: "
-                        + switch (each.opens()) {
-                          case LOW_VOLTS -> "the voltage falls too low.";
-                          case LOW_CHARGE -> "the charge is too low.";
-                          case HIGH_CURRENT -> "the current is too high.";
-                          case NONE -> "";
-                        }));
-    return new Working(
-        TRIES, all, "As expected; a try more or less is within the band of the speed.", remarks);
+        .ifPresent(remarks::add);
+    return new Working(TRIES, all, Remark.of(Remark.Code.TRIES_BAND), remarks);
+  }
+
+  private static Optional<Remark> opens(Protection.Cause cause) {
+    return switch (cause) {
+      case LOW_VOLTS -> Optional.of(Remark.of(Remark.Code.OPENS_LOW_VOLTS));
+      case LOW_CHARGE -> Optional.of(Remark.of(Remark.Code.OPENS_LOW_CHARGE));
+      case HIGH_CURRENT -> Optional.of(Remark.of(Remark.Code.OPENS_HIGH_CURRENT));
+      case NONE -> Optional.empty();
+    };
   }
 }

@@ -10,6 +10,7 @@ import org.fermix.core.label.Label;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Origin;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
 
@@ -99,18 +100,16 @@ record Terms(InConditions in) {
             Given.assumed(percent, Unit.PER_CENT, "from age alone; a measurement would settle it"));
   }
 
-  List<String> remarks() {
-    List<String> remarks = new ArrayList<>();
+  List<Remark> remarks() {
+    List<Remark> remarks = new ArrayList<>();
     CredibleRating believed = CredibleRating.of(in.label());
     if (!believed.asPrinted()) {
       remarks.add(
-          "The label's cranking amps are not believed in full for its true ampere-hours; it was"
-              + " computed with "
-              + Math.round(believed.rating().amps())
-              + " A by SAE J537.");
+          Remark.of(Remark.Code.RATING_NOT_BELIEVED, believed.rating().amps(), Unit.AMPERE));
     }
     if (in.conditions().temperatureC() < Cranking.COLDEST_TRUSTED_C) {
-      remarks.add("Colder than −30 °C the engine's drag is extrapolated.");
+      remarks.add(
+          Remark.of(Remark.Code.DRAG_EXTRAPOLATED, Cranking.COLDEST_TRUSTED_C, Unit.CELSIUS));
     }
     return remarks;
   }

@@ -7,6 +7,7 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Screening;
 import org.fermix.core.electrical.Cranking;
+import org.fermix.core.quantity.Spread;
 
 /**
  * Turns outcomes into merits from 0 to 1. Against a need, merit is the chance that the need is met,
@@ -19,9 +20,6 @@ import org.fermix.core.electrical.Cranking;
  */
 record Merits(
     Conditions conditions, double layUpDays, double referenceMassKg, double referenceCost) {
-  private static final double PARKED_SIGMA = 0.35;
-  private static final double ENGINE_OFF_SIGMA = 0.25;
-
   static Merits of(List<CandidateAnswer> compared, Conditions conditions, double layUpDays) {
     return new Merits(
         conditions, layUpDays, mean(compared, Outcome.MASS), mean(compared, Outcome.COST_PER_YEAR));
@@ -46,13 +44,17 @@ record Merits(
     return switch (criterion) {
       case COLD -> candidate.figure(Outcome.START_CHANCE).value() / 100;
       case PARKED ->
-          chanceOfMeeting(candidate.figure(Outcome.PARKED_DAYS).value(), layUpDays, PARKED_SIGMA);
+          chanceOfMeeting(
+              candidate.figure(Outcome.PARKED_DAYS).value(), layUpDays, Spread.PARKED_DAYS.sigma());
       case ENGINE_OFF ->
           candidate
               .find(Outcome.ENGINE_OFF_HOURS)
               .map(
                   hours ->
-                      chanceOfMeeting(hours.value(), conditions.engineOffHours(), ENGINE_OFF_SIGMA))
+                      chanceOfMeeting(
+                          hours.value(),
+                          conditions.engineOffHours(),
+                          Spread.ENGINE_OFF_HOURS.sigma()))
               .orElse(1.0);
       case MASS -> less(candidate.figure(Outcome.MASS).value(), referenceMassKg);
       case MONEY -> less(candidate.figure(Outcome.COST_PER_YEAR).value(), referenceCost);
@@ -63,10 +65,12 @@ record Merits(
   double points(Screening.Headline headline, Weights weights) {
     return weights.of(Criterion.COLD) * headline.startChance()
         + weights.of(Criterion.PARKED)
-            * chanceOfMeeting(headline.parkedDays(), layUpDays, PARKED_SIGMA)
+            * chanceOfMeeting(headline.parkedDays(), layUpDays, Spread.PARKED_DAYS.sigma())
         + weights.of(Criterion.ENGINE_OFF)
             * chanceOfMeeting(
-                headline.engineOffHours(), conditions.engineOffHours(), ENGINE_OFF_SIGMA)
+                headline.engineOffHours(),
+                conditions.engineOffHours(),
+                Spread.ENGINE_OFF_HOURS.sigma())
         + weights.of(Criterion.MASS) * less(headline.massKg(), referenceMassKg)
         + weights.of(Criterion.MONEY) * less(headline.costPerYear(), referenceCost);
   }

@@ -17,9 +17,6 @@ import org.fermix.core.rating.CrankingTest;
  * @param sigma standard deviation of ln(resistance) that comes of it (1)
  */
 public record CredibleRating(CrankingRating rating, boolean asPrinted, double sigma) {
-  /** Doubt that is left even when the true ratio is known, as for any battery (1). */
-  private static final double OWN_SIGMA = 0.10;
-
   /** Less than this is believed: then it is not as printed. */
   private static final double CLEARLY_LESS = 0.9;
 
@@ -79,7 +76,7 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
     return new CredibleRating(
         new CrankingRating(amps, CrankingTest.COLD_CRANKING),
         amps >= CLEARLY_LESS * coldAmps,
-        Math.hypot(ratio.sigma(), OWN_SIGMA));
+        Math.hypot(ratio.sigma(), Spread.RATIO_ITSELF.sigma()));
   }
 
   /** The most cold cranking amps believed of a label's capacity (A). */

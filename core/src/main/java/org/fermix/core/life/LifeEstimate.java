@@ -30,9 +30,6 @@ public record LifeEstimate(
   /** Capacity lost to sulfation that ends a starting battery's life; engineering estimate. */
   private static final double LOSS_AT_END = 0.4;
 
-  /** How one piece's life differs from the next in the same use (ln); estimate. */
-  private static final double PIECE_SIGMA = 0.35;
-
   private static final double LEAST_DEPTH = 1e-4;
   private static final double DAYS_PER_YEAR = 365.25;
 
@@ -101,7 +98,10 @@ public record LifeEstimate(
       return this;
     }
     double own = Spread.LIFE.sigma() * Spread.LIFE.sigma();
-    double theirs = PIECE_SIGMA * PIECE_SIGMA / history.get().batteries();
+    double theirs =
+        Spread.PIECE_OF_ITS_KIND.sigma()
+            * Spread.PIECE_OF_ITS_KIND.sigma()
+            / history.get().batteries();
     double trust = own / (own + theirs);
     double shift = trust * Math.log(history.get().yearsEach() / expectedYears);
     return new LifeEstimate(
@@ -120,7 +120,7 @@ public record LifeEstimate(
 
   /** Where it lies eight times in ten (y). */
   public Band band() {
-    return Band.ratio(years(), Math.hypot(sigma, PIECE_SIGMA / 2));
+    return Band.ratio(years(), Math.hypot(sigma, Spread.PIECE_OF_ITS_KIND.sigma() / 2));
   }
 
   /**

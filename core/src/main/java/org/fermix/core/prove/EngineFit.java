@@ -7,6 +7,7 @@ import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Starter;
 import org.fermix.core.quantity.Roots;
+import org.fermix.core.quantity.Spread;
 
 /**
  * What a recorded start says of this very engine: how its starter's counter-voltage and its drag
@@ -24,20 +25,8 @@ import org.fermix.core.quantity.Roots;
  */
 public record EngineFit(
     Departure departure, double currentA, boolean currentRecorded, double rpm, double rpmResidual) {
-  /**
-   * Standard deviation of ln(speed / needed speed) that is left when the current was recorded:
-   * firing speed and oil in the cold. EngineFitTest draws engines and holds it against them.
-   */
-  private static final double SIGMA_RECORDED = 0.17;
-
   /** More than ignition, pumps and lamps draw before the starter does not belong to them (A). */
   private static final double MOST_REST_A = 60;
-
-  /** The same when it was worked out from the battery's rating, which may be off by a tenth. */
-  private static final double SIGMA_WORKED_OUT = 0.21;
-
-  /** The same of an engine known by its class alone; EngineFitTest finds as much by drawing. */
-  public static final double CLASS_SIGMA = 0.30;
 
   private static final double LEAST_RPM = 10;
   private static final double MOST_RPM = 2000;
@@ -85,7 +74,8 @@ public record EngineFit(
             known.counterVolts() * counterFactor,
             known.leads(),
             known.fireSpeed(),
-            (recorded ? SIGMA_RECORDED : SIGMA_WORKED_OUT) / CLASS_SIGMA);
+            (recorded ? Spread.FITTED_AMPS_RECORDED.sigma() : Spread.FITTED_AMPS_WORKED_OUT.sigma())
+                / Spread.ENGINE_OF_ITS_CLASS.sigma());
     double modelled = new Cranking(battery, engine.departing(departure)).crank(before).rpm();
     return new EngineFit(departure, currentA, recorded, rpm, modelled - rpm);
   }

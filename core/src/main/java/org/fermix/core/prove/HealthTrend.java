@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Spread;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -24,11 +25,6 @@ public final class HealthTrend {
 
   /** What new batteries show of their rating, and how far they scatter (1); common practice. */
   private static final double NEW_SHARE = 1.1;
-
-  private static final double NEW_SIGMA = 0.12;
-
-  /** How far the yearly fall may be off, as a share of itself. */
-  private static final double FALL_SIGMA_SHARE = 0.8;
 
   private static final double DAYS_PER_YEAR = 365.25;
   private static final double FARTHEST_YEARS = 30;
@@ -74,7 +70,10 @@ public final class HealthTrend {
     // Normal equations of prior and tests together; two unknowns: share when new, change a year.
     RealMatrix normal =
         MatrixUtils.createRealDiagonalMatrix(
-            new double[] {1 / (NEW_SIGMA * NEW_SIGMA), 1 / Math.pow(FALL_SIGMA_SHARE * fall, 2)});
+            new double[] {
+              1 / (Spread.HEALTH_WHEN_NEW.sigma() * Spread.HEALTH_WHEN_NEW.sigma()),
+              1 / Math.pow(Spread.FALL_OF_HEALTH.sigma() * fall, 2)
+            });
     RealVector right =
         normal.operate(MatrixUtils.createRealVector(new double[] {NEW_SHARE, -fall}));
     for (Test test : sorted) {

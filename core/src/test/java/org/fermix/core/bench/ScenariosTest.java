@@ -24,6 +24,7 @@ import org.fermix.core.machine.Use;
 import org.fermix.core.plan.LayUp;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.storage.Drain;
 import org.junit.jupiter.api.Test;
@@ -185,7 +186,7 @@ class ScenariosTest {
     assertThat(agm).isBetween(0.5, 4.0);
     assertThat(figure(answer, "C", Outcome.ENGINE_OFF_HOURS).value()).isZero();
     assertThat(figure(answer, "C", Outcome.ENGINE_OFF_HOURS).working().remarks())
-        .anyMatch(each -> each.contains("more than its protection passes"));
+        .anyMatch(each -> each.code() == Remark.Code.LOAD_ABOVE_PROTECTION);
   }
 
   /**

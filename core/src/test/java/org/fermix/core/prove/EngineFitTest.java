@@ -13,6 +13,7 @@ import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.StartTransient;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.quantity.Spread;
 import org.hipparchus.stat.descriptive.moment.StandardDeviation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -112,7 +113,7 @@ class EngineFitTest {
       BatteryCircuit battery = AGM.withResistance(Math.exp(0.07 * random.nextGaussian()));
       EngineFit fit =
           EngineFit.of(recorded(battery, real, 10, amps), AGM, USUAL, ChargeState.rested(1, 10));
-      said = fit.departure().spreadLeft() * EngineFit.CLASS_SIGMA;
+      said = fit.departure().spreadLeft() * Spread.ENGINE_OF_ITS_CLASS.sigma();
       double truth = margin(battery, real, cold);
       byFit.increment(truth - margin(battery, USUAL.departing(fit.departure()), cold));
       byClass.increment(truth - margin(battery, USUAL, cold));

@@ -22,7 +22,7 @@ class QuantityTest {
               List.of(
                   new Term("typed", Given.typed(1, Unit.DAY)),
                   new Term("guess", Given.assumed(2, Unit.DAY, "why"))),
-              "within a fifth",
+              Remark.of(Remark.Code.WITHIN_A_QUARTER),
               List.of());
         });
   }

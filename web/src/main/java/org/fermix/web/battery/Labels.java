@@ -63,6 +63,13 @@ public class Labels {
     return labels.save(label);
   }
 
+  /** Lets go of labels that no battery and no candidate has any more. */
+  @Transactional
+  public void dropUnused(UUID garageId) {
+    labels.flush();
+    labels.deleteUnused(garageId);
+  }
+
   /** Writes to the database what has changed, so that a stale version is found out. */
   public void flush() {
     labels.flush();

@@ -34,8 +34,8 @@ public record WorkingView(
         working.equation().source(),
         working.equation().validity(),
         working.terms().stream().map(term -> line(term, display)).toList(),
-        working.uncertainty(),
-        working.remarks(),
+        RemarkWords.of(working.uncertainty(), display),
+        working.remarks().stream().map(remark -> RemarkWords.of(remark, display)).toList(),
         working.assumptions().size());
   }
 

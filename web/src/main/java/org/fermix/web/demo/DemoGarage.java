@@ -171,7 +171,8 @@ class DemoGarage implements ApplicationRunner {
             whenNew, new StandInBattery.Condition(share, charge, 4, false, 0.01), random);
     StandInLogger logger =
         new StandInLogger(battery, job.engine().departing(new Departure(1.15, 1, 0.97, 1, 1)));
-    recordings.keep(job, name, logger.name(), counts, logger.record(), takenAt);
+    recordings.keep(
+        job, Submissions.number(), name, logger.name(), counts, logger.record(), takenAt);
   }
 
   private void wasp(Visitor demo) {

@@ -7,5 +7,9 @@ import org.springframework.data.repository.Repository;
 interface CandidateRepository extends Repository<StoredCandidate, UUID> {
   StoredCandidate save(StoredCandidate candidate);
 
+  void delete(StoredCandidate candidate);
+
+  void flush();
+
   List<StoredCandidate> findByJobIdAndGarageIdOrderByLetter(UUID jobId, UUID garageId);
 }

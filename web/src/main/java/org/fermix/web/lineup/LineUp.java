@@ -3,6 +3,7 @@ package org.fermix.web.lineup;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -30,6 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** A job's batteries: today's under "0", candidates under A to H. */
 @Service
 public class LineUp {
+  /** Most removed candidates of a job that can be taken back. */
+  static final int MOST_REMOVED = 8;
+
   /** The letters there are, and so the most candidates in one line-up. */
   public static final List<String> LETTERS = List.of("A", "B", "C", "D", "E", "F", "G", "H");
 
@@ -155,6 +159,7 @@ public class LineUp {
     if (letter.isEmpty()) {
       return false;
     }
+    labels.dropUnused(job.garageId());
     StoredLabel label = new StoredLabel(job.garageId(), demo);
     write(job, form, label);
     submissions.remember(job.garageId(), number, label.id());
@@ -207,8 +212,24 @@ public class LineUp {
       batteries.held(job).removeLabel(clock.instant());
     } else {
       candidate(job, entry).remove(clock.instant());
+      dropLongRemoved(job);
     }
     job.forget();
+  }
+
+  /** Of what was removed the newest can be taken back; the rest goes, with its labels. */
+  private void dropLongRemoved(OpenJob job) {
+    List<StoredCandidate> old =
+        stored.findByJobIdAndGarageIdOrderByLetter(job.jobId(), job.garageId()).stream()
+            .filter(StoredCandidate::isRemoved)
+            .sorted(Comparator.comparing(StoredCandidate::removedAt).reversed())
+            .skip(MOST_REMOVED)
+            .toList();
+    if (!old.isEmpty()) {
+      old.forEach(stored::delete);
+      stored.flush();
+      labels.dropUnused(job.garageId());
+    }
   }
 
   /**

@@ -80,6 +80,11 @@ class StoredCandidate {
     return removedAt != null;
   }
 
+  /** When it was removed; long ago where it is not. */
+  Instant removedAt() {
+    return removedAt == null ? Instant.EPOCH : removedAt;
+  }
+
   void remove(Instant when) {
     removedAt = when;
   }

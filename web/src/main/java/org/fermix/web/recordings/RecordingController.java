@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.fermix.core.prove.Refused;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.chart.Drawing;
 import org.fermix.web.chart.Drawings;
@@ -111,6 +112,10 @@ class RecordingController {
     OpenJob job = jobs.open(visitor, id);
     Form form = Form.typed(Form.blank(FIELDS, display), parameters);
     String fault = "";
+    UUID number = Submissions.number(parameters.getOrDefault("number", ""));
+    if (recordings.isKept(job, number)) {
+      return "redirect:" + job.path(Stop.CHECK) + "/recordings";
+    }
     if (!recordings.hasRoom(job)) {
       fault = FULL;
     } else if (file.isEmpty()) {
@@ -119,6 +124,7 @@ class RecordingController {
       fault =
           keep(
               job,
+              number,
               name(form, file),
               form.text("battery").filter(OTHER::equals).isPresent(),
               file,
@@ -132,10 +138,12 @@ class RecordingController {
   }
 
   /** Keeps what is found; what stands in the way otherwise, in words. */
-  private String keep(OpenJob job, String name, boolean other, MultipartFile file, Display display)
+  private String keep(
+      OpenJob job, UUID number, String name, boolean other, MultipartFile file, Display display)
       throws IOException {
     try {
-      return recordings.keep(job, name, "recording", !other, CrankCsv.read(file.getInputStream()))
+      return recordings.keep(
+              job, number, name, "recording", !other, CrankCsv.read(file.getInputStream()))
           ? ""
           : FULL;
     } catch (CsvFault fault) {
@@ -182,6 +190,7 @@ class RecordingController {
     model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
     model.addAttribute("form", form);
     model.addAttribute("fault", fault);
+    model.addAttribute("number", Submissions.number());
     model.addAttribute("window", seconds == WHOLE ? "" : Long.toString(Math.round(seconds)));
     model.addAttribute("heads", Waveforms.heads());
     model.addAttribute("waveforms", Waveforms.of(recordings.of(job), seconds, display));

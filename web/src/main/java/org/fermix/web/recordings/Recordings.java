@@ -12,6 +12,7 @@ import org.fermix.core.machine.Engine;
 import org.fermix.core.prove.CrankFeatures;
 import org.fermix.core.prove.CrankRecording;
 import org.fermix.core.prove.Outline;
+import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.check.Checks;
 import org.fermix.web.job.Jobs;
@@ -30,14 +31,21 @@ public class Recordings {
   private final Checks checks;
   private final Batteries batteries;
   private final Jobs jobs;
+  private final Submissions submissions;
   private final Clock clock;
 
   Recordings(
-      RecordingRepository recordings, Checks checks, Batteries batteries, Jobs jobs, Clock clock) {
+      RecordingRepository recordings,
+      Checks checks,
+      Batteries batteries,
+      Jobs jobs,
+      Submissions submissions,
+      Clock clock) {
     this.recordings = recordings;
     this.checks = checks;
     this.batteries = batteries;
     this.jobs = jobs;
+    this.submissions = submissions;
     this.clock = clock;
   }
 
@@ -65,13 +73,32 @@ public class Recordings {
   @Transactional
   public boolean keep(
       OpenJob job, String name, String instrument, boolean counts, CrankRecording recording) {
-    return keep(job, name, instrument, counts, recording, clock.instant());
+    return keep(job, Submissions.number(), name, instrument, counts, recording, clock.instant());
   }
 
-  /** As above, recorded at another time than now. */
+  /** As above, once for each form. */
+  @Transactional
+  boolean keep(
+      OpenJob job,
+      UUID number,
+      String name,
+      String instrument,
+      boolean counts,
+      CrankRecording recording) {
+    return keep(job, number, name, instrument, counts, recording, clock.instant());
+  }
+
+  /** True when the form of a number has made a recording before. */
+  @Transactional
+  boolean isKept(OpenJob job, UUID number) {
+    return submissions.made(job.garageId(), number).isPresent();
+  }
+
+  /** As above, once for each form, recorded at another time than now. */
   @Transactional
   public boolean keep(
       OpenJob job,
+      UUID number,
       String name,
       String instrument,
       boolean counts,
@@ -79,10 +106,13 @@ public class Recordings {
       Instant takenAt) {
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
     jobs.hold(job);
+    if (isKept(job, number)) {
+      return true;
+    }
     if (!hasRoom(job)) {
       return false;
     }
-    recordings.save(
+    Recording kept =
         new Recording(
             job.garageId(),
             job.machineId(),
@@ -91,7 +121,9 @@ public class Recordings {
             takenAt,
             recording.size(),
             found(features, job.engine()),
-            points(recording, features)));
+            points(recording, features));
+    recordings.save(kept);
+    submissions.remember(job.garageId(), number, kept.id());
     if (!counts) {
       return true;
     }

@@ -152,6 +152,35 @@ class GaragePagesTest extends WebTestBase {
     assertThat(visit.get(job + "/check").body()).doesNotContain("Withdrawn", "corrected");
   }
 
+  /** Of what is removed from a line-up the newest can be taken back; labels go with the rest. */
+  @Test
+  void whatWasRemovedLongAgoGoes() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    for (int i = 0; i < 11; i++) {
+      String lineUp =
+          visit.submit(job + "/lineup/new", job + "/lineup/new", label("Gone " + i)).body();
+      visit.submit(job + "/lineup", Html.action(lineUp, "/remove"), Map.of());
+    }
+    UUID id = UUID.fromString(job.substring(6));
+    assertThat(
+            database
+                .sql("select count(*) from candidate where job_id = ?")
+                .param(id)
+                .query(Integer.class)
+                .single())
+        .isEqualTo(8);
+    assertThat(
+            database
+                .sql(
+                    "select count(*) from label l join job j on j.garage_id = l.garage_id"
+                        + " where j.id = ?")
+                .param(id)
+                .query(Integer.class)
+                .single())
+        .isEqualTo(8);
+  }
+
   @Test
   void aRemovedMachineComesBackByUndo() {
     Visit visit = new Visit(port);
