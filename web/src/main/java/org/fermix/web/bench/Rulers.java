@@ -285,11 +285,13 @@ final class Rulers {
               figure ->
                   rows.add(
                       Figures.Row.of(
-                          candidate.letter() + ", " + candidate.candidate().label().name(),
+                          candidate.letter()
+                              + ", "
+                              + candidate.candidate().label().name()
+                              + (candidate.isEligible() ? "" : " (fails a gate)"),
                           display.show(figure).text(),
-                          figure.isNever() ? "" : display.band(figure),
-                          candidate.isEligible() ? "" : "fails a gate")));
+                          figure.isNever() ? "" : display.band(figure))));
     }
-    return new Figures(List.of("Battery", "Likely", "Eight times in ten", "Gates"), rows);
+    return new Figures(List.of("Battery", "Likely", "Eight times in ten"), rows);
   }
 }
