@@ -58,6 +58,12 @@ public final class Bench {
     return need;
   }
 
+  /** The same question asked of one candidate alone; its answers are the same. */
+  public Bench only(String letter) {
+    return new Bench(
+        need, candidates.stream().filter(each -> each.letter().equals(letter)).toList());
+  }
+
   /** What every candidate would do. */
   public BenchAnswer answer(Conditions conditions) {
     return new BenchAnswer(

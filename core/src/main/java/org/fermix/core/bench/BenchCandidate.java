@@ -128,6 +128,10 @@ final class BenchCandidate {
     return life;
   }
 
+  String letter() {
+    return candidate.letter();
+  }
+
   boolean isToday() {
     return candidate.isToday();
   }

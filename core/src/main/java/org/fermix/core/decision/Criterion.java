@@ -6,5 +6,10 @@ public enum Criterion {
   PARKED,
   ENGINE_OFF,
   MASS,
-  MONEY
+  MONEY;
+
+  /** True where the owner asks for something that is met or not. */
+  public boolean hasNeed() {
+    return this != MASS && this != MONEY;
+  }
 }

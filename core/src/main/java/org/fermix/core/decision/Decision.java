@@ -7,12 +7,12 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.Outcome;
 
 /**
  * Which one to take. Gates come first: a candidate that fails one is refused with its reason, never
- * scored low. The rest are ranked by the owner's weights; ties go by letter, so the order of the
- * question does not matter.
+ * scored low. Of the rest, those that do all the owner asks are ranked by the owner's weights, and
+ * only one of them is recommended; those that fall short come after, the nearest first. Ties go by
+ * letter, so the order of the question does not matter.
  *
  * @param answer what it rests on
  * @param ranked best first
@@ -20,8 +20,6 @@ import org.fermix.core.bench.Outcome;
  */
 public record Decision(
     BenchAnswer answer, Weights weights, List<Ranked> ranked, List<CandidateAnswer> refused) {
-  private static final double LIKELY_PERCENT = 80;
-
   /** Copies the lists. */
   public Decision {
     ranked = List.copyOf(ranked);
@@ -40,8 +38,13 @@ public record Decision(
     return new Decision(answer, weights, ranked, refused);
   }
 
-  /** The one to take, if any passes the gates. */
+  /** The one to take: it passes every gate and does all that is asked; empty when none does. */
   public Optional<Ranked> leader() {
+    return first().filter(Ranked::meets);
+  }
+
+  /** First of those that pass every gate: the leader, or the one that comes nearest. */
+  public Optional<Ranked> first() {
     return ranked.stream().findFirst();
   }
 
@@ -50,32 +53,43 @@ public record Decision(
     return ranked.stream().skip(1).findFirst();
   }
 
-  /**
-   * True when a candidate does all the owner asks: a likely start, sits the days, runs the hours.
-   */
+  /** What a candidate misses of what the owner asks: a likely start, the days, the hours. */
+  public List<Shortfall> shortfalls(CandidateAnswer candidate) {
+    return Shortfall.of(
+        candidate, answer.conditions(), answer.conditions().layUpDays(answer.need()));
+  }
+
+  /** True when a candidate does all the owner asks. */
   public boolean meetsConditions(CandidateAnswer candidate) {
-    Conditions conditions = answer.conditions();
-    return candidate.figure(Outcome.START_CHANCE).value() >= LIKELY_PERCENT
-        && candidate.figure(Outcome.PARKED_DAYS).value() >= conditions.layUpDays(answer.need())
-        && candidate
-            .find(Outcome.ENGINE_OFF_HOURS)
-            .map(hours -> hours.value() >= conditions.engineOffHours())
-            .orElse(true);
+    return shortfalls(candidate).isEmpty();
   }
 
   /** The ranked candidates that do all the owner asks, best first. */
   public List<Ranked> meeting() {
-    return ranked.stream().filter(verdict -> meetsConditions(verdict.answer())).toList();
+    return ranked.stream().filter(Ranked::meets).toList();
+  }
+
+  /** Those that fail a gate and would do all the owner asks if it were opened, by letter. */
+  public List<CandidateAnswer> refusedThoughMeeting() {
+    return refused.stream().filter(this::meetsConditions).toList();
   }
 
   static List<Ranked> rank(BenchAnswer answer, Weights weights) {
     List<CandidateAnswer> eligible =
         answer.forSale().stream().filter(CandidateAnswer::isEligible).toList();
-    Merits merits =
-        Merits.of(eligible, answer.conditions(), answer.conditions().layUpDays(answer.need()));
+    Points points =
+        Points.of(
+            eligible, weights, answer.conditions(), answer.conditions().layUpDays(answer.need()));
+    record Scored(CandidateAnswer candidate, Points.Score score) {}
     return eligible.stream()
-        .map(candidate -> new Ranked(candidate, merits.weigh(candidate, weights)))
-        .sorted(Comparator.comparingDouble(Ranked::points).reversed().thenComparing(Ranked::letter))
+        .map(candidate -> new Scored(candidate, points.score(candidate)))
+        .sorted(
+            Comparator.comparing(Scored::score, Points.Score.BEST_FIRST)
+                .thenComparing(scored -> scored.candidate().letter()))
+        .map(
+            scored ->
+                new Ranked(
+                    scored.candidate(), points.weigh(scored.candidate()), scored.score().meets()))
         .toList();
   }
 }

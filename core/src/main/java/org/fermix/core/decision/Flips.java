@@ -8,9 +8,7 @@ import java.util.function.DoubleFunction;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateSurface;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Screening;
-import org.fermix.core.quantity.Roots;
 import org.fermix.core.quantity.Unit;
 
 /**
@@ -108,18 +106,14 @@ public final class Flips {
     }
 
     private String first(List<Screening.Headline> headlines, Conditions there) {
-      Merits merits =
-          new Merits(
-              there,
-              there.layUpDays(bench.need()),
-              headlines.stream().mapToDouble(Screening.Headline::massKg).average().orElse(1),
-              headlines.stream().mapToDouble(Screening.Headline::costPerYear).average().orElse(1));
+      Points points = Points.ofHeadlines(headlines, weights, there, there.layUpDays(bench.need()));
       int best = 0;
       for (int i = 1; i < headlines.size(); i++) {
-        double ahead =
-            merits.points(headlines.get(i), weights) - merits.points(headlines.get(best), weights);
-        if (ahead > 0
-            || (ahead == 0
+        int order =
+            Points.Score.BEST_FIRST.compare(
+                points.score(headlines.get(i)), points.score(headlines.get(best)));
+        if (order < 0
+            || (order == 0
                 && surfaces.get(i).letter().compareTo(surfaces.get(best).letter()) < 0)) {
           best = i;
         }
@@ -128,57 +122,29 @@ public final class Flips {
     }
   }
 
-  /** The price at which a rival overtakes the leader, all else being equal. */
+  /**
+   * The price at which a rival overtakes the leader, all else being equal. Money counts by its
+   * logarithm, so it is that at which the lead is used up; one that does not do what is asked is no
+   * rival of one that does.
+   */
   private static Optional<Flip> priceFlip(List<Ranked> ranked, Weights weights) {
     Ranked leader = ranked.get(0);
-    double cost = leader.answer().figure(Outcome.COST_PER_YEAR).value();
-    if (cost <= 0 || lead(ranked, weights, cost, MOST_PRICE_FACTOR) > 0) {
+    double perFactorE = Points.PER_FACTOR_E * weights.of(Criterion.MONEY);
+    double price = leader.answer().candidate().label().price().value();
+    if (perFactorE <= 0 || price <= 0 || !leader.meets()) {
       return Optional.empty();
     }
-    double factor =
-        Roots.crossing(each -> lead(ranked, weights, cost, each), 1, MOST_PRICE_FACTOR, 1e-4);
-    String rival = bestRival(ranked, weights, cost, factor).letter();
-    double price = leader.answer().candidate().label().price().value() * factor;
-    return Optional.of(new Flip(Flip.Kind.LEADER_DEARER, price, rival));
-  }
-
-  /** Points by which the leader leads when its cost is multiplied. */
-  private static double lead(
-      List<Ranked> ranked, Weights weights, double leaderCost, double factor) {
-    return pointsWith(ranked, 0, weights, leaderCost, factor)
-        - pointsWith(
-            ranked,
-            ranked.indexOf(bestRival(ranked, weights, leaderCost, factor)),
-            weights,
-            leaderCost,
-            factor);
-  }
-
-  private static Ranked bestRival(
-      List<Ranked> ranked, Weights weights, double leaderCost, double factor) {
     return ranked.stream()
         .skip(1)
-        .max(
-            Comparator.comparingDouble(
-                rival -> pointsWith(ranked, ranked.indexOf(rival), weights, leaderCost, factor)))
-        .orElseThrow();
-  }
-
-  private static double pointsWith(
-      List<Ranked> ranked, int index, Weights weights, double leaderCost, double factor) {
-    Ranked verdict = ranked.get(index);
-    double ownCost =
-        index == 0 ? leaderCost * factor : verdict.answer().figure(Outcome.COST_PER_YEAR).value();
-    double otherCosts =
-        ranked.stream()
-            .skip(1)
-            .mapToDouble(each -> each.answer().figure(Outcome.COST_PER_YEAR).value())
-            .sum();
-    double reference = (otherCosts + leaderCost * factor) / ranked.size();
-    Weighing money = verdict.weighing(Criterion.MONEY);
-    return verdict.points()
-        - money.points()
-        + weights.of(Criterion.MONEY) * Merits.less(ownCost, reference);
+        .filter(Ranked::meets)
+        .min(Comparator.comparingDouble(rival -> leader.points() - rival.points()))
+        .map(
+            rival ->
+                new Flip(
+                    Flip.Kind.LEADER_DEARER,
+                    price * Math.exp((leader.points() - rival.points()) / perFactorE),
+                    rival.letter()))
+        .filter(flip -> flip.value() <= MOST_PRICE_FACTOR * price);
   }
 
   /** The unit a flip's value is shown in. */

@@ -25,6 +25,9 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
   /** How many the bench draws unless asked otherwise. */
   public static final int USUAL = 10_000;
 
+  /** A cost of nothing, as of a battery without a price, is no measure of others. */
+  private static final double LEAST_COST = 1e-6;
+
   private static final String GENERATOR = "L64X128MixRandom";
 
   /** Copies the list. */
@@ -72,18 +75,18 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
 
   /** Plays one future; false when nobody starts in it. */
   private static boolean future(List<Tally> tallies, Draw draw, Weights weights) {
-    double costs = 0;
-    double masses = 0;
+    double leastCost = Double.MAX_VALUE;
+    double leastMassKg = Double.MAX_VALUE;
     boolean anyStarts = false;
     for (Tally tally : tallies) {
       tally.meet(draw);
-      costs += tally.cost;
-      masses += tally.candidate.massKg();
+      leastCost = Math.min(leastCost, tally.cost);
+      leastMassKg = Math.min(leastMassKg, tally.candidate.massKg());
       anyStarts |= tally.startsNow;
     }
     Tally best = tallies.get(0);
     for (Tally tally : tallies) {
-      tally.count(weights, masses / tallies.size(), costs / tallies.size());
+      tally.count(weights, leastMassKg, leastCost);
       if (tally.points > best.points
           || (tally.points == best.points
               && tally.candidate.letter().compareTo(best.candidate.letter()) < 0)) {
@@ -128,12 +131,12 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
       }
     }
 
-    void count(Weights weights, double meanMassKg, double meanCost) {
+    void count(Weights weights, double leastMassKg, double leastCost) {
       points =
           (startsNow ? weights.of(Criterion.COLD) + weights.of(Criterion.PARKED) : 0)
               + (runsNow ? weights.of(Criterion.ENGINE_OFF) : 0)
-              + weights.of(Criterion.MASS) * Merits.less(candidate.massKg(), meanMassKg)
-              + weights.of(Criterion.MONEY) * Merits.less(cost, meanCost);
+              + weights.of(Criterion.MASS) * Points.less(candidate.massKg(), leastMassKg)
+              + weights.of(Criterion.MONEY) * Points.less(cost, Math.max(LEAST_COST, leastCost));
     }
 
     Share share(int count) {

@@ -3,8 +3,12 @@ package org.fermix.core.decision;
 import java.util.List;
 import org.fermix.core.bench.CandidateAnswer;
 
-/** One ranked candidate with the parts its points are the sum of. */
-public record Ranked(CandidateAnswer answer, List<Weighing> weighings) {
+/**
+ * One ranked candidate with the parts its points are the sum of.
+ *
+ * @param meets true when it does all that is asked
+ */
+public record Ranked(CandidateAnswer answer, List<Weighing> weighings, boolean meets) {
   /** Copies the list. */
   public Ranked {
     weighings = List.copyOf(weighings);

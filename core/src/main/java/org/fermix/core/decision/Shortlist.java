@@ -30,8 +30,12 @@ public record Shortlist(List<Entry> ranked, int judged, Map<Gate, Integer> faili
     failing = Map.copyOf(failing);
   }
 
-  /** One battery that passes. */
-  public record Entry(Label label, Screening.Headline headline, double points) {}
+  /**
+   * One battery that passes.
+   *
+   * @param meets true when it does all that is asked
+   */
+  public record Entry(Label label, Screening.Headline headline, double points, boolean meets) {}
 
   /** Judges a catalogue, in one pass over it. */
   public static Shortlist of(
@@ -44,16 +48,12 @@ public record Shortlist(List<Entry> ranked, int judged, Map<Gate, Integer> faili
     Screening screening = new Screening(need, policy, conditions, calibration);
     Map<Gate, Integer> failing = new EnumMap<>(Gate.class);
     List<Entry> passing = new ArrayList<>();
-    double masses = 0;
-    double costs = 0;
     int judged = 0;
     for (Label label : catalogue) {
       judged++;
       Screening.Screened each = screening.judge(label);
       if (each.headline().isPresent()) {
-        passing.add(new Entry(label, each.headline().get(), 0));
-        masses += each.headline().get().massKg();
-        costs += each.headline().get().costPerYear();
+        passing.add(new Entry(label, each.headline().get(), 0, false));
         continue;
       }
       for (GateResult gate : each.gates()) {
@@ -62,21 +62,27 @@ public record Shortlist(List<Entry> ranked, int judged, Map<Gate, Integer> faili
         }
       }
     }
-    Merits merits =
-        new Merits(
+    Points points =
+        Points.ofHeadlines(
+            passing.stream().map(Entry::headline).toList(),
+            weights,
             conditions,
-            conditions.layUpDays(need),
-            masses / passing.size(),
-            costs / passing.size());
-    List<Entry> ranked = new ArrayList<>(passing.size());
-    for (Entry entry : passing) {
-      ranked.add(
-          new Entry(entry.label(), entry.headline(), merits.points(entry.headline(), weights)));
-    }
-    ranked.sort(
-        Comparator.comparingDouble(Entry::points)
-            .reversed()
-            .thenComparing(entry -> entry.label().name()));
+            conditions.layUpDays(need));
+    record Scored(Entry entry, Points.Score score) {}
+    List<Entry> ranked =
+        passing.stream()
+            .map(entry -> new Scored(entry, points.score(entry.headline())))
+            .sorted(
+                Comparator.comparing(Scored::score, Points.Score.BEST_FIRST)
+                    .thenComparing(scored -> scored.entry().label().name()))
+            .map(
+                scored ->
+                    new Entry(
+                        scored.entry().label(),
+                        scored.entry().headline(),
+                        scored.score().points(),
+                        scored.score().meets()))
+            .toList();
     return new Shortlist(ranked, judged, failing);
   }
 }

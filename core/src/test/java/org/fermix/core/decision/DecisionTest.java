@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 import org.fermix.core.Examples;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
@@ -25,6 +27,13 @@ class DecisionTest {
 
   private static Decision decide(List<Candidate> candidates, Weights weights) {
     return Decision.of(Bench.of(NEED, Policy.USUAL, candidates), Conditions.of(NEED), weights);
+  }
+
+  /** Conditions that every candidate of the example line-up meets. */
+  private static final Conditions MILD = new Conditions(0, 7, 0, 0, 0);
+
+  private static Decision inMildWeather(List<Candidate> candidates, Weights weights) {
+    return Decision.of(Bench.of(NEED, Policy.USUAL, candidates), MILD, weights);
   }
 
   private static Bench bench() {
@@ -49,7 +58,10 @@ class DecisionTest {
     for (Ranked verdict : decide(Examples.lineUp(), Weights.USUAL).ranked()) {
       double sum = 0;
       for (Weighing weighing : verdict.weighings()) {
-        assertThat(weighing.merit()).isBetween(0.0, 1.0);
+        assertThat(weighing.merit()).isLessThanOrEqualTo(1.0);
+        if (weighing.criterion().hasNeed()) {
+          assertThat(weighing.merit()).isNotNegative();
+        }
         sum += weighing.weight() * weighing.merit();
       }
       assertThat(verdict.points()).isCloseTo(sum, within(1e-12));
@@ -74,7 +86,7 @@ class DecisionTest {
 
   @Test
   void onlyMassMatteringTakesTheLightest() {
-    Decision decision = decide(Examples.lineUp(), new Weights(Map.of(Criterion.MASS, 12)));
+    Decision decision = inMildWeather(Examples.lineUp(), new Weights(Map.of(Criterion.MASS, 12)));
     assertThat(decision.leader().orElseThrow().letter()).isEqualTo("D");
   }
 
@@ -82,7 +94,7 @@ class DecisionTest {
   @Test
   void priceFlipIsTrue() {
     Weights money = new Weights(Map.of(Criterion.MONEY, 8, Criterion.COLD, 4));
-    Decision decision = decide(Examples.lineUp(), money);
+    Decision decision = inMildWeather(Examples.lineUp(), money);
     Optional<Flip> flip =
         Flips.around(bench(), decision).stream()
             .filter(each -> each.kind() == Flip.Kind.LEADER_DEARER)
@@ -99,7 +111,7 @@ class DecisionTest {
         Examples.lineUp().stream()
             .map(each -> each.letter().equals(letter) ? priced(each, price) : each)
             .toList();
-    return decide(changed, weights).leader().orElseThrow().letter();
+    return inMildWeather(changed, weights).leader().orElseThrow().letter();
   }
 
   private static Candidate priced(Candidate candidate, double price) {
@@ -132,7 +144,7 @@ class DecisionTest {
           Flips.unit(flip.kind()) == Unit.CELSIUS
               ? conditions.atTemperature(flip.value())
               : conditions.afterDays(flip.value());
-      assertThat(Decision.of(bench, turned, Weights.USUAL).leader().orElseThrow().letter())
+      assertThat(Decision.of(bench, turned, Weights.USUAL).first().orElseThrow().letter())
           .isEqualTo(flip.letter());
     }
   }
@@ -142,5 +154,111 @@ class DecisionTest {
     Decision decision = decide(List.of(), Weights.USUAL);
     assertThat(decision.leader()).isEmpty();
     assertThat(Flips.around(Bench.of(NEED, Policy.USUAL, List.of()), decision)).isEmpty();
+  }
+
+  /**
+   * A third candidate, however useless, dear or heavy, never swaps two others, in any conditions or
+   * weights.
+   */
+  @Test
+  void anIrrelevantCandidateNeverReordersOthers() {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(14);
+    for (int run = 0; run < 60; run++) {
+      List<Candidate> few = new ArrayList<>();
+      for (String letter : List.of("A", "B", "C")) {
+        few.add(new Candidate(letter, anyLabel(random), 0));
+      }
+      List<Candidate> more = new ArrayList<>(few);
+      more.add(new Candidate("D", anyLabel(random), 0));
+      more.add(
+          new Candidate(
+              "E", Examples.label("flooded", 560, 60, 100, 40, random.nextDouble(500, 50_000)), 0));
+      Conditions conditions =
+          new Conditions(random.nextDouble(-25, 10), random.nextDouble(0, 60), 4, 2, 0);
+      Weights weights =
+          new Weights(
+              Map.of(
+                  Criterion.COLD, random.nextInt(6),
+                  Criterion.PARKED, random.nextInt(4),
+                  Criterion.MASS, random.nextInt(6),
+                  Criterion.MONEY, random.nextInt(8)));
+      List<String> alone = order(few, conditions, weights);
+      assertThat(order(more, conditions, weights)).containsSubsequence(alone);
+    }
+  }
+
+  private static Label anyLabel(RandomGenerator random) {
+    String chemistry = List.of("flooded", "efb", "agm", "lfp").get(random.nextInt(4));
+    double ampHours = random.nextDouble(40, 95);
+    return Examples.label(
+        chemistry,
+        Math.max(530, ampHours * random.nextDouble(8, 12)),
+        ampHours,
+        ampHours * (chemistry.equals("lfp") ? 2.3 : 1.7),
+        ampHours / (chemistry.equals("lfp") ? 6.5 : 3.7),
+        random.nextDouble(60, 600));
+  }
+
+  private static List<String> order(
+      List<Candidate> candidates, Conditions conditions, Weights weights) {
+    return Decision.of(Bench.of(NEED, Policy.USUAL, candidates), conditions, weights)
+        .ranked()
+        .stream()
+        .map(Ranked::letter)
+        .toList();
+  }
+
+  /** Whoever is recommended does all that is asked; where none does, nobody is. */
+  @Test
+  void aLeaderMeetsEveryNeedOrThereIsNone() {
+    for (double coldC = -35; coldC <= 10; coldC += 5) {
+      for (double days : new double[] {0, 14, 60, 150}) {
+        Decision decision =
+            Decision.of(bench(), new Conditions(coldC, days, 6, 2, 0), Weights.USUAL);
+        assertThat(decision.leader().map(Ranked::answer).filter(decision::meetsConditions))
+            .isEqualTo(decision.leader().map(Ranked::answer));
+        assertThat(decision.leader().isPresent()).isEqualTo(!decision.meeting().isEmpty());
+        boolean shortBefore = false;
+        for (Ranked ranked : decision.ranked()) {
+          assertThat(shortBefore && ranked.meets()).isFalse();
+          shortBefore |= !ranked.meets();
+        }
+      }
+    }
+  }
+
+  /** What is said to open the way does, and a little less does not. */
+  @Test
+  void openingsAreTrue() {
+    Bench bench = bench();
+    Conditions own = Conditions.of(NEED);
+    Decision decision = Decision.of(bench, own, Weights.USUAL);
+    assertThat(decision.leader()).isEmpty();
+    String nearest = decision.first().orElseThrow().letter();
+    List<Opening> openings = Opening.of(bench, decision, nearest);
+    assertThat(openings).isNotEmpty();
+    for (Opening opening : openings) {
+      if (opening.kind() == Opening.Kind.WARMER) {
+        assertThat(meets(bench, own.atTemperature(opening.value()), nearest)).isTrue();
+        assertThat(meets(bench, own.atTemperature(opening.value() - 1), nearest)).isFalse();
+      }
+    }
+    // Flat in the evening: only a smaller load helps, and by how much is said.
+    Conditions evening = new Conditions(5, 1, 30, 4, 0);
+    Decision flat = Decision.of(bench, evening, Weights.USUAL);
+    assertThat(flat.leader()).isEmpty();
+    String first = flat.first().orElseThrow().letter();
+    Opening load =
+        Opening.of(bench, flat, first).stream()
+            .filter(each -> each.kind() == Opening.Kind.SMALLER_LOAD)
+            .findFirst()
+            .orElseThrow();
+    assertThat(meets(bench, new Conditions(5, 1, load.value() * 0.99, 4, 0), first)).isTrue();
+    assertThat(meets(bench, new Conditions(5, 1, load.value() * 1.02, 4, 0), first)).isFalse();
+  }
+
+  private static boolean meets(Bench bench, Conditions conditions, String letter) {
+    Decision decision = Decision.of(bench, conditions, Weights.USUAL);
+    return decision.meeting().stream().anyMatch(each -> each.letter().equals(letter));
   }
 }
