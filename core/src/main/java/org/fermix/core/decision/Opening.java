@@ -15,6 +15,20 @@ import org.fermix.core.machine.Stand;
  * @param value in the unit of the kind
  */
 public record Opening(Kind kind, double value) {
+
+  /**
+   * What would be enough.
+   *
+   * @param each enough by itself, or part of what is enough together; empty where nothing is
+   * @param together true where it takes them all
+   */
+  public record Enough(List<Opening> each, boolean together) {
+    /** Copies the list. */
+    public Enough {
+      each = List.copyOf(each);
+    }
+  }
+
   private static final double WARMEST_C = 25;
   private static final double LEAST_AMPS = 0.1;
   private static final int HALVINGS = 12;
@@ -34,7 +48,7 @@ public record Opening(Kind kind, double value) {
   }
 
   /** What one would be enough, each by itself; else the least that is enough together. */
-  public static List<Opening> of(Bench bench, Decision decision, String letter) {
+  public static Enough of(Bench bench, Decision decision, String letter) {
     Conditions own = decision.answer().conditions();
     Asked asked = new Asked(bench.only(letter), decision, letter);
     List<Opening> alone = new ArrayList<>();
@@ -42,7 +56,7 @@ public record Opening(Kind kind, double value) {
       asked.least(kind, own).ifPresent(alone::add);
     }
     if (!alone.isEmpty()) {
-      return alone;
+      return new Enough(alone, false);
     }
     List<Opening> together = new ArrayList<>();
     Conditions changed = own.left(own.stand().left(Stand.Way.MAINTAINED));
@@ -51,14 +65,14 @@ public record Opening(Kind kind, double value) {
       Optional<Opening> last = asked.least(kind, changed);
       if (last.isPresent()) {
         together.add(last.get());
-        return together;
+        return new Enough(together, true);
       }
       if (kind == Kind.SMALLER_LOAD && changed.hasEngineOffLoad()) {
         changed = amps(changed, LEAST_AMPS);
         together.add(new Opening(kind, LEAST_AMPS));
       }
     }
-    return List.of();
+    return new Enough(List.of(), false);
   }
 
   private static Conditions amps(Conditions from, double amps) {

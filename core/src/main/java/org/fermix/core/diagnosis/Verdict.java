@@ -1,5 +1,6 @@
 package org.fermix.core.diagnosis;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -10,7 +11,9 @@ import org.fermix.core.quantity.Check;
  *
  * @param action what to do now
  * @param sureness likelihood of the cause behind it (1)
- * @param settled false while another reading should come first
+ * @param measured what was measured out of its limits and calls for an action of its own, whatever
+ *     the odds; what would kill the next battery too first
+ * @param settled false while another reading should come first, or one contradicts
  * @param rests the readings that speak most for it, strongest first
  * @param contradicted readings that hardly fit it; one of them may be wrong
  * @param next the single reading that would help most; empty when none is left
@@ -19,6 +22,7 @@ public record Verdict(
     Action action,
     Cause cause,
     double sureness,
+    List<Action> measured,
     boolean settled,
     List<Diagnosis.Support> rests,
     List<Diagnosis.Support> contradicted,
@@ -28,10 +32,19 @@ public record Verdict(
 
   private static final double LIKELY = 0.8;
 
+  /** Nothing is replaced on less than an even chance (1). */
+  private static final double EVEN = 0.5;
+
   /** Copies the lists. */
   public Verdict {
+    measured = List.copyOf(measured);
     rests = List.copyOf(rests);
     contradicted = List.copyOf(contradicted);
+  }
+
+  /** What was measured out of its limits besides what the verdict says. */
+  public List<Action> also() {
+    return measured.stream().filter(each -> each != action).toList();
   }
 
   /** What to do. */
@@ -49,6 +62,11 @@ public record Verdict(
     REPLACE_BEFORE_WINTER,
     KEEP;
 
+    /** True for a fault that would kill the next battery too. */
+    public boolean killsTheNext() {
+      return this == MEND_CHARGING || this == FIND_DRAIN;
+    }
+
     /** True when a new battery would not cure it: do not buy yet. */
     public boolean saysDoNotBuy() {
       return this != REPLACE_NOW && this != REPLACE_BEFORE_WINTER && this != TOO_SMALL;
@@ -65,16 +83,20 @@ public record Verdict(
   public static Verdict of(Diagnosis diagnosis, boolean startsNow, OptionalDouble winterChance) {
     winterChance.ifPresent(chance -> Check.within("chance of a start", chance, 0, 1, ""));
     Cause cause = diagnosis.leading();
+    Action action = action(cause, diagnosis, startsNow, winterChance);
+    List<Diagnosis.Support> contradicted =
+        diagnosis.supports().stream().filter(Diagnosis.Support::contradicts).toList();
     return new Verdict(
-        action(cause, diagnosis, startsNow, winterChance),
+        action,
         cause,
         diagnosis.sureness(),
-        diagnosis.isSettled(),
+        measured(diagnosis),
+        diagnosis.isSettled() && contradicted.isEmpty(),
         diagnosis.supports().stream()
             .filter(support -> support.bits() > 0 && !support.contradicts())
             .sorted((a, b) -> Double.compare(b.bits(), a.bits()))
             .toList(),
-        diagnosis.supports().stream().filter(Diagnosis.Support::contradicts).toList(),
+        contradicted,
         diagnosis.next().stream().findFirst().filter(next -> next.gainBits() >= WORTH_BITS));
   }
 
@@ -82,7 +104,8 @@ public record Verdict(
       Cause cause, Diagnosis diagnosis, boolean startsNow, OptionalDouble winterChance) {
     return switch (cause) {
       case WORN -> {
-        if (!diagnosis.isSettled() && !wasJudgedCharged(diagnosis)) {
+        if (diagnosis.sureness() < EVEN
+            || (!diagnosis.isSettled() && !wasJudgedCharged(diagnosis))) {
           yield Action.CHARGE_AND_RETEST;
         }
         yield startsNow ? Action.REPLACE_BEFORE_WINTER : Action.REPLACE_NOW;
@@ -99,6 +122,33 @@ public record Verdict(
               ? Action.TOO_SMALL
               : Action.KEEP;
     };
+  }
+
+  /** True when, of a reading, an outcome was found. */
+  private static boolean found(Diagnosis diagnosis, ReadingKind kind, String... outcomes) {
+    return diagnosis.supports().stream()
+        .map(Diagnosis.Support::evidence)
+        .anyMatch(
+            evidence -> evidence.kind() == kind && List.of(outcomes).contains(evidence.outcome()));
+  }
+
+  /** What was measured out of its limits, as actions. */
+  private static List<Action> measured(Diagnosis diagnosis) {
+    List<Action> actions = new ArrayList<>();
+    if (found(diagnosis, ReadingKind.CHARGING_VOLTS, "low", "high")) {
+      actions.add(Action.MEND_CHARGING);
+    }
+    if (found(diagnosis, ReadingKind.DRAIN, "high")) {
+      actions.add(Action.FIND_DRAIN);
+    }
+    if (found(diagnosis, ReadingKind.CABLE_DROP, "high")
+        || found(diagnosis, ReadingKind.LOOK, "loose_or_dirty")) {
+      actions.add(Action.MEND_CONNECTION);
+    }
+    if (found(diagnosis, ReadingKind.REST_VOLTS, "low", "flat")) {
+      actions.add(Action.CHARGE_AND_RETEST);
+    }
+    return actions;
   }
 
   /** A battery must be charged before it can be condemned. */

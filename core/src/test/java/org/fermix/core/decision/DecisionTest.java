@@ -235,7 +235,9 @@ class DecisionTest {
     Decision decision = Decision.of(bench, own, Weights.USUAL);
     assertThat(decision.leader()).isEmpty();
     String nearest = decision.first().orElseThrow().letter();
-    List<Opening> openings = Opening.of(bench, decision, nearest);
+    Opening.Enough enough = Opening.of(bench, decision, nearest);
+    assertThat(enough.together()).isFalse();
+    List<Opening> openings = enough.each();
     assertThat(openings).isNotEmpty();
     for (Opening opening : openings) {
       if (opening.kind() == Opening.Kind.WARMER) {
@@ -249,7 +251,7 @@ class DecisionTest {
     assertThat(flat.leader()).isEmpty();
     String first = flat.first().orElseThrow().letter();
     Opening load =
-        Opening.of(bench, flat, first).stream()
+        Opening.of(bench, flat, first).each().stream()
             .filter(each -> each.kind() == Opening.Kind.SMALLER_LOAD)
             .findFirst()
             .orElseThrow();

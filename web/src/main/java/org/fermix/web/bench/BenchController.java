@@ -81,7 +81,7 @@ class BenchController {
         conditions.filter(asked -> !asked.equals(own)).isPresent()
             ? Decision.of(bench, conditions.get(), Weights.USUAL)
             : benches.ownDecision(job);
-    Recommendation recommendation = Recommendation.of(decision, money);
+    Recommendation recommendation = Recommendation.of(bench, decision, benches.check(job), money);
     model.addAttribute("job", job);
     model.addAttribute("form", form);
     model.addAttribute(
@@ -193,7 +193,10 @@ class BenchController {
     Decision decision = Decision.of(bench, conditions, Weights.USUAL);
     Display money = display.in(benches.currency(job));
     Ruler ruler =
-        new Rulers(decision.answer(), money, Recommendation.of(decision, money).leader())
+        new Rulers(
+                decision.answer(),
+                money,
+                Recommendation.of(bench, decision, benches.check(job), money).leader())
             .all().stream()
                 .filter(each -> each.id().equals(name))
                 .findFirst()

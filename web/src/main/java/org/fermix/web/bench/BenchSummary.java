@@ -34,8 +34,13 @@ class BenchSummary implements StopSummary {
       return new Line("all fail a gate", State.ATTENTION);
     }
     Ranked leader = ranked.get(0);
+    if (!leader.meets()) {
+      return new Line("none does it all; " + leader.letter() + " nearest", State.ATTENTION);
+    }
     boolean close =
-        ranked.size() > 1 && leader.points() - ranked.get(1).points() < Recommendation.CLOSE_POINTS;
+        ranked.size() > 1
+            && ranked.get(1).meets()
+            && leader.points() - ranked.get(1).points() < Recommendation.CLOSE_POINTS;
     return new Line(
         leader.letter() + " leads" + (close ? ", " + ranked.get(1).letter() + " close" : ""),
         State.DONE);

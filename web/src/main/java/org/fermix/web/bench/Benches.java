@@ -7,6 +7,7 @@ import org.fermix.core.bench.Policy;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
+import org.fermix.web.check.CheckFinding;
 import org.fermix.web.check.Checks;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
@@ -61,6 +62,12 @@ public class Benches {
           Bench bench = of(job);
           return Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL);
         });
+  }
+
+  /** What the check has found of today’s battery. */
+  @Transactional(readOnly = true)
+  public CheckFinding check(OpenJob job) {
+    return job.once(CheckFinding.class, () -> checks.finding(job));
   }
 
   /** The currency of its prices. */

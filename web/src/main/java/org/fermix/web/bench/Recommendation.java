@@ -3,15 +3,22 @@ package org.fermix.web.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
+import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.Scale;
+import org.fermix.web.check.CheckFinding;
+import org.fermix.web.check.VerdictWords;
 import org.fermix.web.shared.Display;
 
 /**
@@ -39,12 +46,13 @@ public record Recommendation(
   /** One candidate that fails a gate. */
   public record Refused(String letter, String name, String reason) {}
 
-  /** Puts a decision into words. */
-  public static Recommendation of(Decision decision, Display display) {
-    return new Words(decision, display).write();
+  /** Puts a decision into words, together with what the check has found. */
+  public static Recommendation of(
+      Bench bench, Decision decision, CheckFinding check, Display display) {
+    return new Words(bench, decision, check, display).write();
   }
 
-  private record Words(Decision decision, Display display) {
+  private record Words(Bench bench, Decision decision, CheckFinding check, Display display) {
     Recommendation write() {
       List<String> reasons = new ArrayList<>();
       String headline;
@@ -61,6 +69,9 @@ public record Recommendation(
       } else {
         Ranked leader = decision.ranked().get(0);
         headline = headline(leader);
+        if (!leader.meets()) {
+          reasons.addAll(shortOf(leader));
+        }
         reasons.add(cold(leader.answer()));
         reasons.add(sits(leader.answer()));
         decision.second().ifPresent(second -> reasons.add(against(leader, second)));
@@ -71,32 +82,75 @@ public record Recommendation(
         }
       }
       decision.answer().today().ifPresent(today -> reasons.add(today(today)));
+      checked().ifPresent(words -> reasons.add(0, words));
       return new Recommendation(
           headline,
-          decision.leader().map(Ranked::letter).orElse(""),
+          decision.first().map(Ranked::letter).orElse(""),
           reasons,
           ranking(),
           refusals());
     }
 
     private String headline(Ranked leader) {
-      if (decision.meeting().isEmpty()) {
+      if (!leader.meets()) {
         return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
       }
-      if (!decision.meetsConditions(leader.answer())) {
-        return named(leader.answer())
-            + ", leads, but only "
-            + decision.meeting().stream()
-                .map(Ranked::letter)
-                .collect(java.util.stream.Collectors.joining(" and "))
-            + (decision.meeting().size() == 1 ? " does" : " do")
-            + " all you ask.";
+      if (check.first().isPresent() && check.first().get() != Verdict.Action.KEEP) {
+        return "Do not buy yet: "
+            + VerdictWords.first(check.first().get())
+            + ". Then take "
+            + named(leader.answer())
+            + ".";
       }
-      return (decision.answer().today().filter(decision::meetsConditions).isPresent()
-              ? "Keep today’s battery; when you buy, take "
-              : "Take ")
+      boolean keeps =
+          check.first().isPresent()
+              || (!check.saysReplace()
+                  && decision.answer().today().filter(decision::meetsConditions).isPresent());
+      return (keeps ? "Keep today’s battery; when you buy, take " : "Take ")
           + named(leader.answer())
           + ".";
+    }
+
+    /** What the nearest misses, what would be enough, and who would do it but for a gate. */
+    private List<String> shortOf(Ranked nearest) {
+      List<String> words = new ArrayList<>();
+      words.add(
+          OpeningWords.misses(
+              decision.shortfalls(nearest.answer()),
+              nearest.answer().figure(Outcome.START_FLOOR),
+              decision.answer().conditions(),
+              display));
+      words.add(OpeningWords.enough(Opening.of(bench, decision, nearest.letter()), display));
+      List<CandidateAnswer> gated = decision.refusedThoughMeeting();
+      if (!gated.isEmpty()) {
+        words.add(
+            gated.stream().map(CandidateAnswer::letter).collect(Collectors.joining(" and "))
+                + " would do it but for a gate; see below what would open it.");
+      }
+      return words;
+    }
+
+    /** What the check adds, where it has found anything. */
+    private Optional<String> checked() {
+      if (check.verdict().isEmpty()) {
+        return Optional.empty();
+      }
+      Verdict verdict = check.verdict().get();
+      if (check.first().filter(Verdict.Action::killsTheNext).isPresent()) {
+        return Optional.of(
+            "The check found it: "
+                + VerdictWords.first(check.first().get())
+                + " first, or the new battery suffers the same.");
+      }
+      String cause =
+          VerdictWords.cause(verdict.cause())
+              + ", "
+              + display.chance(100 * verdict.sureness()).text();
+      if (check.settled().isEmpty()) {
+        return Optional.of(
+            "The check is not settled (likeliest: " + cause + "): finish it before you buy.");
+      }
+      return Optional.of("The check is settled: " + cause + " likely.");
     }
 
     private static String named(CandidateAnswer candidate) {
@@ -239,6 +293,10 @@ public record Recommendation(
     }
 
     private String today(CandidateAnswer today) {
+      if (decision.meetsConditions(today) && check.saysReplace()) {
+        return "By its label and age today’s battery would still do all you ask; what the check found"
+            + " counts for more.";
+      }
       if (decision.meetsConditions(today)) {
         return "Today’s battery still does all you ask, as far as its age tells: nothing need be bought for"
             + " these conditions.";
@@ -275,7 +333,7 @@ public record Recommendation(
                                   GateWords.of(gate, display)
                                       + ": "
                                       + GateWords.opens(gate, display))
-                          .collect(java.util.stream.Collectors.joining("; "))))
+                          .collect(Collectors.joining("; "))))
           .toList();
     }
   }

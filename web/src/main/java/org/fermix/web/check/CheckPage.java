@@ -18,6 +18,7 @@ record CheckPage(
     String tone,
     String sure,
     String doNow,
+    String also,
     String safety,
     List<String> rests,
     List<String> contradicted,
@@ -55,6 +56,7 @@ record CheckPage(
                 + " likely."
             : "",
         VerdictWords.doNow(verdict, started),
+        VerdictWords.also(verdict),
         started ? VerdictWords.safety(verdict, lead) : "",
         verdict.rests().stream()
             .limit(4)
@@ -98,6 +100,7 @@ record CheckPage(
         tone,
         sure,
         doNow,
+        also,
         safety,
         rests,
         contradicted,

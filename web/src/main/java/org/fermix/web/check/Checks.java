@@ -135,6 +135,13 @@ public class Checks {
         .flatMap(judged -> judged.judgement().crankingShare());
   }
 
+  /** What the check has found so far, for the later stops. */
+  @Transactional(readOnly = true)
+  public CheckFinding finding(OpenJob job) {
+    State state = state(job, Display.USUAL);
+    return state.isStarted() ? new CheckFinding(Optional.of(state.verdict())) : CheckFinding.NONE;
+  }
+
   /** Share of its rated cranking amps that today's battery was found to have, if it was tested. */
   @Transactional(readOnly = true)
   public Optional<Double> measuredShare(OpenJob job) {

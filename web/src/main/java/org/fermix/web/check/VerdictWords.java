@@ -1,6 +1,7 @@
 package org.fermix.web.check;
 
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.fermix.core.diagnosis.Cause;
 import org.fermix.core.diagnosis.Evidence;
 import org.fermix.core.diagnosis.ReadingKind;
@@ -29,6 +30,33 @@ public final class VerdictWords {
       case REPLACE_BEFORE_WINTER -> "Replace it before winter.";
       case KEEP -> "Keep it: it is sound.";
     };
+  }
+
+  /** What to do before anything is bought, as it follows “do not buy yet:”. */
+  public static String first(Verdict.Action action) {
+    return switch (action) {
+      case CHARGE_AND_RETEST -> "charge it fully and test again";
+      case MEND_CONNECTION -> "clean or replace the connection";
+      case MEND_CHARGING -> "mend the charging";
+      case FIND_DRAIN -> "find the drain";
+      case WAKE_PROTECTION -> "wake its protection with the right charger";
+      case LOOK_AT_STARTER -> "have the starter and the engine looked at";
+      case TOO_SMALL -> "see how much the machine needs";
+      case REPLACE_NOW, REPLACE_BEFORE_WINTER -> "choose the next one";
+      case KEEP -> "keep it";
+    };
+  }
+
+  /** What was measured out of its limits besides, in one sentence; empty without any. */
+  static String also(Verdict verdict) {
+    if (verdict.also().isEmpty()) {
+      return "";
+    }
+    return "Measured as well, and to be mended in any case: "
+        + verdict.also().stream().map(VerdictWords::first).collect(Collectors.joining("; "))
+        + (verdict.also().stream().anyMatch(Verdict.Action::killsTheNext)
+            ? ". It would kill a new battery too."
+            : ".");
   }
 
   /** As short as the rail needs it. */
@@ -126,7 +154,6 @@ public final class VerdictWords {
     };
   }
 
-  /** A piece of evidence in words. */
   /** A reading's outcome in a few words. */
   public static String evidence(Evidence evidence, boolean lead) {
     if (evidence.kind() == ReadingKind.AGE) {

@@ -13,10 +13,10 @@ final class Cautions {
 
   static List<String> of(Decision decision) {
     List<String> cautions = new ArrayList<>();
-    if (decision.leader().isEmpty()) {
+    if (decision.first().isEmpty()) {
       return cautions;
     }
-    var label = decision.leader().get().answer().candidate().label();
+    var label = decision.first().get().answer().candidate().label();
     Chemistry chemistry = label.chemistry();
     if (chemistry.isLead()) {
       cautions.add(

@@ -47,7 +47,8 @@ class DecideController {
     List<Flip> flips = Flips.around(bench, decision);
     model.addAttribute("rail", rails.of(job, Stop.DECIDE, display));
     model.addAttribute("job", job);
-    model.addAttribute("recommendation", Recommendation.of(decision, money));
+    model.addAttribute(
+        "recommendation", Recommendation.of(bench, decision, benches.check(job), money));
     model.addAttribute("layUpEndsInTheCold", bench.need().layUpEndsInTheCold());
     model.addAttribute("ahead", decision.ranked().size() > 1);
     model.addAttribute("flips", FlipWords.of(flips, decision, money));

@@ -11,13 +11,13 @@ final class FlipWords {
   private FlipWords() {}
 
   static List<String> of(List<Flip> flips, Decision decision, Display display) {
-    String leader = decision.leader().map(verdict -> verdict.letter()).orElse("");
+    String leader = decision.first().map(verdict -> verdict.letter()).orElse("");
     return flips.stream().map(flip -> sentence(flip, leader, display)).toList();
   }
 
   private static String sentence(Flip flip, String leader, Display display) {
     String value = display.show(flip.value(), Flips.unit(flip.kind())).text();
-    String then = ": then take " + flip.letter() + ".";
+    String then = ": then " + flip.letter() + " comes first.";
     return switch (flip.kind()) {
       case LEADER_DEARER -> leader + " costs more than " + value + then;
       case WARMER -> "Your coldest morning is " + value + " or warmer" + then;

@@ -4,16 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import org.fermix.core.Examples;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
+import org.fermix.core.diagnosis.Diagnosis;
+import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.UnitSystem;
+import org.fermix.web.check.CheckFinding;
 import org.fermix.web.shared.Display;
 import org.junit.jupiter.api.Test;
 
@@ -26,7 +35,16 @@ class RecommendationTest {
   }
 
   private static Recommendation words(List<Candidate> candidates, Conditions conditions) {
-    return Recommendation.of(decide(candidates, conditions), Display.USUAL);
+    return words(candidates, conditions, CheckFinding.NONE);
+  }
+
+  private static Recommendation words(
+      List<Candidate> candidates, Conditions conditions, CheckFinding check) {
+    return Recommendation.of(
+        Bench.of(NEED, Policy.USUAL, candidates),
+        decide(candidates, conditions),
+        check,
+        Display.USUAL);
   }
 
   private static String all(Recommendation recommendation) {
@@ -58,6 +76,63 @@ class RecommendationTest {
     Recommendation recommendation = words(young, new Conditions(5, 5, 0, 0, 0));
     assertThat(recommendation.headline()).startsWith("Keep today’s battery; when you buy, take ");
     assertThat(all(recommendation)).contains("nothing need be bought");
+  }
+
+  private static CheckFinding found(Evidence... evidence) {
+    return new CheckFinding(
+        Optional.of(
+            Verdict.of(
+                Diagnosis.of(Chemistry.of("flooded"), List.of(evidence), Set.of()),
+                false,
+                OptionalDouble.empty())));
+  }
+
+  /** A battery found worn is replaced, whatever its label and age would still promise. */
+  @Test
+  void theCheckCountsForMoreThanTheAge() {
+    List<Candidate> young =
+        Examples.lineUp().stream()
+            .map(each -> each.isToday() ? new Candidate("0", each.label(), 0.5) : each)
+            .toList();
+    Recommendation recommendation =
+        words(
+            young,
+            new Conditions(5, 5, 0, 0, 0),
+            found(
+                new Evidence(ReadingKind.TESTER, "bad"),
+                new Evidence(ReadingKind.LOAD_TEST, "fails"),
+                new Evidence(ReadingKind.AFTER_CHARGE, "falls")));
+    assertThat(recommendation.headline()).startsWith("Take ");
+    assertThat(all(recommendation))
+        .contains("The check is settled: battery worn, over 99")
+        .contains("what the check found counts for more")
+        .doesNotContain("nothing need be bought");
+  }
+
+  /** A fault that would kill the next battery too holds the purchase back, found or measured. */
+  @Test
+  void aChargingFaultHoldsThePurchaseBack() {
+    CheckFinding alone = found(new Evidence(ReadingKind.CHARGING_VOLTS, "high"));
+    CheckFinding beside =
+        found(
+            new Evidence(ReadingKind.CHARGING_VOLTS, "high"),
+            new Evidence(ReadingKind.TESTER, "bad"),
+            new Evidence(ReadingKind.LOAD_TEST, "fails"));
+    for (CheckFinding check : List.of(alone, beside)) {
+      Recommendation recommendation =
+          words(Examples.lineUp(), new Conditions(0, 7, 0, 0, 0), check);
+      assertThat(recommendation.headline())
+          .startsWith("Do not buy yet: mend the charging. Then take ");
+      assertThat(all(recommendation)).contains("or the new battery suffers the same");
+    }
+  }
+
+  @Test
+  void whoFallsShortIsToldByHowMuchAndWhatWouldBeEnough() {
+    Recommendation recommendation = words(Examples.lineUp(), Conditions.of(NEED));
+    assertThat(all(recommendation))
+        .containsPattern("It falls short: \\d+\\S% of a start, \\d+ degrees short of your morning")
+        .contains("Enough would be");
   }
 
   @Test

@@ -27,7 +27,8 @@ class DecideWordsTest {
     for (Flip.Kind kind : Flip.Kind.values()) {
       assertThat(FlipWords.of(List.of(new Flip(kind, 12, "B")), decision, Display.USUAL))
           .singleElement()
-          .satisfies(sentence -> assertThat(sentence).contains("12").endsWith(": then take B."));
+          .satisfies(
+              sentence -> assertThat(sentence).contains("12").endsWith(": then B comes first."));
     }
   }
 

@@ -1,0 +1,83 @@
+package org.fermix.web.bench;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
+import org.fermix.core.decision.Opening;
+import org.fermix.core.decision.Shortfall;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+
+/** By how much a candidate falls short, and what would be enough. */
+final class OpeningWords {
+  private OpeningWords() {}
+
+  /** "It misses your −16 °C morning by 3 K; …". */
+  static String misses(
+      List<Shortfall> shortfalls, Figure floor, Conditions conditions, Display display) {
+    return "It falls short: "
+        + shortfalls.stream()
+            .map(each -> miss(each, floor, conditions, display))
+            .collect(Collectors.joining("; "))
+        + ".";
+  }
+
+  private static String miss(
+      Shortfall shortfall, Figure floor, Conditions conditions, Display display) {
+    if (shortfall.outcome() == Outcome.PARKED_DAYS) {
+      return shortfall.found() <= 0
+          ? "it would not start after the "
+              + display.show(shortfall.wanted(), Unit.DAY).text()
+              + " parked"
+          : "it sits "
+              + display.show(shortfall.found(), Unit.DAY).text()
+              + " of "
+              + display.show(shortfall.wanted(), Unit.DAY).text();
+    }
+    if (shortfall.outcome() == Outcome.ENGINE_OFF_HOURS) {
+      return "it runs "
+          + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
+          + " for "
+          + display.show(shortfall.found(), Unit.HOUR).text()
+          + " of "
+          + display.show(shortfall.wanted(), Unit.HOUR).text();
+    }
+    String chance = display.chance(shortfall.found()).text() + " of a start";
+    return floor.isNever()
+        ? chance + " on your morning, four in five asked"
+        : chance
+            + ", "
+            + display.kelvins(Math.max(0, floor.value() - conditions.temperatureC())).text()
+            + " short of your morning";
+  }
+
+  /** What would be enough. */
+  static String enough(Opening.Enough enough, Display display) {
+    if (enough.each().isEmpty()) {
+      return "Neither a maintainer, a smaller load nor warmer weather makes it enough: it takes"
+          + " another battery.";
+    }
+    return (enough.together() ? "Enough would be, together: " : "Enough would be ")
+        + enough.each().stream()
+            .map(each -> words(each, display))
+            .collect(Collectors.joining(enough.together() ? " and " : ", or "))
+        + ".";
+  }
+
+  private static String words(Opening opening, Display display) {
+    return switch (opening.kind()) {
+      case MAINTAINER -> "a maintainer while it stands";
+      case NEGATIVE_OFF -> "its negative lead off while it stands";
+      case SMALLER_LOAD ->
+          "an engine-off load of at most " + display.show(opening.value(), Unit.AMPERE, 1).text();
+      case FEWER_DAYS ->
+          "no more than " + display.show(opening.value(), Unit.DAY).text() + " parked";
+      case WARMER ->
+          "a start no colder than "
+              + display.show(opening.value(), Unit.CELSIUS).text()
+              + ", as by preheating or a warmer place";
+    };
+  }
+}
