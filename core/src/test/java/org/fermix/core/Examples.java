@@ -9,6 +9,7 @@ import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
 import org.fermix.core.label.Sheet;
 import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Charging;
@@ -56,7 +57,7 @@ public final class Examples {
     return new Need(
         engine,
         new MakersMinimum(Given.maker(520, Unit.AMPERE), Optional.of(Given.maker(90, Unit.MINUTE))),
-        Optional.of(new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT)),
+        Optional.of(new Tray(new CaseSize(278, 175, 200), TerminalSide.RIGHT)),
         BatteryPlace.find("bay").orElseThrow(),
         climate(coldestC),
         new Use(
@@ -128,16 +129,20 @@ public final class Examples {
   /** A label with every figure printed. */
   public static Label label(
       String chemistry, double cca, double ah, double reserveMinutes, double kg, double price) {
-    return new Label(
-        "Example " + chemistry,
-        Chemistry.of(chemistry),
-        CrankingRating.cca(cca),
-        Optional.of(Given.label(ah, Unit.AMPERE_HOUR)),
-        Optional.of(Given.label(reserveMinutes, Unit.MINUTE)),
-        Optional.of(Given.label(kg, Unit.KILOGRAM)),
-        new CaseSize(278, 175, 190),
-        TerminalSide.RIGHT,
-        Given.typed(price, Unit.MONEY));
+    Label label =
+        new Label(
+            "Example " + chemistry,
+            Chemistry.of(chemistry),
+            CrankingRating.cca(cca),
+            Optional.of(Given.label(ah, Unit.AMPERE_HOUR)),
+            Optional.of(Given.label(reserveMinutes, Unit.MINUTE)),
+            Optional.of(Given.label(kg, Unit.KILOGRAM)),
+            new CaseSize(278, 175, 190),
+            TerminalSide.RIGHT,
+            Given.typed(price, Unit.MONEY));
+    return label.chemistry().isLead()
+        ? label
+        : label.with(new Sheet(20, List.of(), ProtectionClaim.BUILT_IN, false, false));
   }
 
   /** The same battery, warming itself before it is charged. */

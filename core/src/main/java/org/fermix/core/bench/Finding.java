@@ -37,6 +37,22 @@ public record Finding(Code code, double found, double needed) {
     WRONG_VOLTAGE,
     /** Cold cranking amps (A). */
     CRANKING,
+    /** The same of a label that follows no standard; too little even at the most (A). */
+    CRANKING_AT_MOST,
+    /** Of such a label: the minimum lies within its doubt (A). */
+    CRANKING_IN_DOUBT,
+    /** No minimum is typed; needed is the displacement rule, a remark (A). */
+    CRANKING_NOT_ASKED,
+    /** Nothing free over the terminals; needed is the least (mm). */
+    NO_CLEARANCE,
+    /** Its protection is stated. */
+    PROTECTED,
+    /** No protection is stated. */
+    PROTECTION_NOT_STATED,
+    /** It is said to have none. */
+    NO_PROTECTION,
+    /** Lithium of a kind that is not stated. */
+    KIND_NOT_STATED,
     /** Reserve capacity (min). */
     RESERVE,
     /** Reserve capacity is not on the label; found is the circuit's own figure (min). */

@@ -6,5 +6,7 @@ public enum Gate {
   MINIMUM_CRANKING,
   MINIMUM_RESERVE,
   CHARGED,
+  /** Of lithium and sodium: its kind and its protection are stated. */
+  PROTECTION,
   APPROVED
 }

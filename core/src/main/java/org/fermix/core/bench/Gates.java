@@ -7,11 +7,13 @@ import java.util.function.Supplier;
 import org.fermix.core.charging.ChargingVerdict;
 import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.fit.Fit;
+import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
-import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
 
 /**
@@ -20,7 +22,10 @@ import org.fermix.core.reserve.RatedCapacity;
  */
 final class Gates {
   private static final double CLOSE_SHARE = 1.05;
-  private static final double CLOSE_MM = 3;
+  private static final double CLOSE_MM = 5;
+
+  /** Less than this over live terminals is a short circuit in waiting (mm); estimate. */
+  private static final double LEAST_CLEARANCE_MM = 1;
 
   private Gates() {}
 
@@ -30,6 +35,9 @@ final class Gates {
     gates.add(cranking(need, label, circuit));
     gates.add(reserve(need, label, circuit));
     gates.add(charged(need, label));
+    if (label.chemistry().protection().isPresent()) {
+      gates.add(protection(label));
+    }
     if (need.engine().engineClass().traits().needsApproval()) {
       gates.add(
           GateResult.of(Gate.APPROVED, Mark.UNKNOWN, Finding.Code.APPROVAL_TO_BE_SHOWN, 0, 0));
@@ -55,6 +63,9 @@ final class Gates {
     tooLarge(findings, Finding.Code.TOO_LONG, fit.spareLengthMm());
     tooLarge(findings, Finding.Code.TOO_WIDE, fit.spareWidthMm());
     tooLarge(findings, Finding.Code.TOO_HIGH, fit.spareHeightMm());
+    if (fit.spareHeightMm() >= 0 && fit.spareHeightMm() < LEAST_CLEARANCE_MM) {
+      findings.add(new Finding(Finding.Code.NO_CLEARANCE, fit.spareHeightMm(), CLOSE_MM));
+    }
     if (!fit.sideMatches()) {
       findings.add(new Finding(Finding.Code.WRONG_SIDE, 0, 0));
     }
@@ -78,8 +89,7 @@ final class Gates {
           fit.spareLengthMm(),
           fit.spareWidthMm());
     }
-    Mark mark =
-        fit.spareHeightMm() < CLOSE_MM && fit.spareHeightMm() > 0 ? Mark.CLOSE : Mark.CLEARS;
+    Mark mark = fit.spareHeightMm() < CLOSE_MM ? Mark.CLOSE : Mark.CLEARS;
     return GateResult.of(Gate.FITS, mark, Finding.Code.GOES_IN, least(fit), 0);
   }
 
@@ -102,18 +112,54 @@ final class Gates {
     }
   }
 
-  /** The label's rating on the one yardstick (A). */
-  static double coldCrankingAmps(Label label, Supplier<BatteryCircuit> circuit) {
-    return label.cranking().test().equals(CrankingTest.COLD_CRANKING)
-        ? label.cranking().amps()
-        : circuit.get().ratedAmps(CrankingTest.COLD_CRANKING);
+  /**
+   * The maker's minimum against what is believed of the label. A label that follows no standard is
+   * refused only where it falls short at its most, and passes only where it is enough at its least.
+   */
+  private static GateResult cranking(Need need, Label label, Supplier<BatteryCircuit> circuit) {
+    Given asked = need.minimum().coldCrankingAmps();
+    CredibleRating believed = CredibleRating.of(label, circuit);
+    double found = believed.rating().amps();
+    double needed = asked.value();
+    if (asked.isAssumed()) {
+      return cranking(
+          found < needed ? Mark.CLOSE : Mark.CLEARS,
+          Finding.Code.CRANKING_NOT_ASKED,
+          found,
+          needed);
+    }
+    if (!BelievedRatio.appliesTo(label.chemistry())) {
+      return cranking(mark(found, needed), Finding.Code.CRANKING, found, needed);
+    }
+    Band doubt = Band.ratio(found, believed.sigma());
+    if (doubt.high() < needed) {
+      return cranking(Mark.FAILS, Finding.Code.CRANKING_AT_MOST, doubt.high(), needed);
+    }
+    return doubt.low() < needed
+        ? cranking(Mark.UNKNOWN, Finding.Code.CRANKING_IN_DOUBT, found, needed)
+        : cranking(Mark.CLEARS, Finding.Code.CRANKING, found, needed);
   }
 
-  private static GateResult cranking(Need need, Label label, Supplier<BatteryCircuit> circuit) {
-    double found = coldCrankingAmps(label, circuit);
-    double needed = need.minimum().coldCrankingAmps().value();
-    return GateResult.of(
-        Gate.MINIMUM_CRANKING, mark(found, needed), Finding.Code.CRANKING, found, needed);
+  private static GateResult cranking(Mark mark, Finding.Code code, double found, double needed) {
+    return GateResult.of(Gate.MINIMUM_CRANKING, mark, code, found, needed);
+  }
+
+  private static GateResult protection(Label label) {
+    if (!label.sheet().kindStated()) {
+      return protection(Mark.FAILS, Finding.Code.KIND_NOT_STATED);
+    }
+    if (label.sheet().protection().isStated()) {
+      return protection(Mark.CLEARS, Finding.Code.PROTECTED);
+    }
+    return protection(
+        Mark.FAILS,
+        label.sheet().protection().builtIn().isPresent()
+            ? Finding.Code.NO_PROTECTION
+            : Finding.Code.PROTECTION_NOT_STATED);
+  }
+
+  private static GateResult protection(Mark mark, Finding.Code code) {
+    return GateResult.of(Gate.PROTECTION, mark, code, 0, 0);
   }
 
   private static GateResult reserve(Need need, Label label, Supplier<BatteryCircuit> circuit) {

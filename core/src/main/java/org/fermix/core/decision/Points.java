@@ -158,6 +158,6 @@ record Points(
 
   /** Merit of having little of something that has no need to meet. */
   static double less(double value, double least) {
-    return value <= 0 ? 1 : 1 - PER_FACTOR_E * Math.log(value / least);
+    return value <= 0 ? UNKNOWN : 1 - PER_FACTOR_E * Math.log(value / least);
   }
 }

@@ -1,5 +1,6 @@
 package org.fermix.core.electrical;
 
+import java.util.function.Supplier;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
@@ -23,6 +24,25 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
   /** Reads a label. */
   public static CredibleRating of(Label label) {
     return calibrate(label).rating();
+  }
+
+  /**
+   * Reads a label whose circuit may be known already; it is asked for only where the rating is not
+   * by SAE J537.
+   */
+  public static CredibleRating of(Label label, Supplier<BatteryCircuit> circuit) {
+    if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)) {
+      double amps = circuit.get().ratedAmps(CrankingTest.COLD_CRANKING);
+      return new CredibleRating(
+          CrankingRating.cca(printable(amps)), true, circuit.get().resistanceSigma());
+    }
+    if (BelievedRatio.appliesTo(label.chemistry())) {
+      return believed(label, label.cranking().amps());
+    }
+    double most = mostColdAmps(label);
+    return label.cranking().amps() <= most
+        ? new CredibleRating(label.cranking(), true, Spread.RESISTANCE.sigma())
+        : capped(most, Spread.RESISTANCE.sigma());
   }
 
   /** A label's circuit with the rating it was calibrated from. */

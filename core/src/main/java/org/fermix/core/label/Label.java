@@ -107,6 +107,11 @@ public record Label(
         Sheet.SILENT);
   }
 
+  /** False where nobody has named a price: then nothing is said of money. */
+  public boolean hasPrice() {
+    return price.value() > 0;
+  }
+
   /** The same label with a sheet beside it. */
   public Label with(Sheet otherSheet) {
     return new Label(

@@ -13,13 +13,15 @@ import org.fermix.core.quantity.Unit;
  * @param shortAmps current it passes for parts of a second (A)
  * @param opensBelowVolts voltage under load below which it opens (V, of this battery)
  * @param reservePercent charge at which it disconnects to keep a start, 5 to 60 %
+ * @param builtIn whether there is one at all, where that is said in so many words
  */
 public record ProtectionClaim(
     Optional<Given> continuousAmps,
     Optional<Given> crankingAmps,
     Optional<Given> shortAmps,
     Optional<Given> opensBelowVolts,
-    Optional<Given> reservePercent) {
+    Optional<Given> reservePercent,
+    Optional<Boolean> builtIn) {
   /** What it passes, for long or for a moment. */
   public static final Limits AMPS = new Limits("current of a protection", 1, 20_000, Unit.AMPERE);
 
@@ -32,7 +34,47 @@ public record ProtectionClaim(
   /** Nothing is stated. */
   public static final ProtectionClaim NONE =
       new ProtectionClaim(
-          Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty());
+
+  /** There is one; nothing more is stated. */
+  public static final ProtectionClaim BUILT_IN = NONE.saying(true);
+
+  /** Limits alone. */
+  public ProtectionClaim(
+      Optional<Given> continuousAmps,
+      Optional<Given> crankingAmps,
+      Optional<Given> shortAmps,
+      Optional<Given> opensBelowVolts,
+      Optional<Given> reservePercent) {
+    this(
+        continuousAmps, crankingAmps, shortAmps, opensBelowVolts, reservePercent, Optional.empty());
+  }
+
+  /** The same, said in so many words. */
+  public ProtectionClaim saying(boolean there) {
+    return new ProtectionClaim(
+        continuousAmps,
+        crankingAmps,
+        shortAmps,
+        opensBelowVolts,
+        reservePercent,
+        Optional.of(there));
+  }
+
+  /** True where a protection is stated, in words or by any of its limits. */
+  public boolean isStated() {
+    return builtIn.orElse(
+        continuousAmps.isPresent()
+            || crankingAmps.isPresent()
+            || shortAmps.isPresent()
+            || opensBelowVolts.isPresent()
+            || reservePercent.isPresent());
+  }
 
   /** Refuses limits no protection has. */
   public ProtectionClaim {

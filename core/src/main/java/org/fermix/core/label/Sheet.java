@@ -15,13 +15,15 @@ import org.fermix.core.quantity.Unit;
  * @param heated true when it warms itself before it is charged
  * @param coldTestStated true when the sheet states the cold test of its cranking rating: −18 °C, 30
  *     s, 7.2 V
+ * @param kindStated false where the label says lithium and not which
  */
 public record Sheet(
     double capacityHours,
     List<RatedCharge> discharges,
     ProtectionClaim protection,
     boolean heated,
-    boolean coldTestStated) {
+    boolean coldTestStated,
+    boolean kindStated) {
   /** Rate behind the ampere-hours. */
   public static final Limits HOURS = new Limits("hour rate", 0.5, 200, Unit.HOUR);
 
@@ -30,6 +32,16 @@ public record Sheet(
 
   /** Says nothing. */
   public static final Sheet SILENT = new Sheet(20, List.of(), ProtectionClaim.NONE, false, false);
+
+  /** A sheet of a battery whose chemistry is settled. */
+  public Sheet(
+      double capacityHours,
+      List<RatedCharge> discharges,
+      ProtectionClaim protection,
+      boolean heated,
+      boolean coldTestStated) {
+    this(capacityHours, discharges, protection, heated, coldTestStated, true);
+  }
 
   /** Copies the list. */
   public Sheet {

@@ -14,6 +14,8 @@ import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.fit.Fit;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Sheet;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Tray;
@@ -77,7 +79,7 @@ class GatesTest {
   @Test
   void everySideTooLargeIsNamedWithItsExcess() {
     GateResult result =
-        gate(NEED, sized(new CaseSize(315, 180, 200), TerminalSide.LEFT), Gate.FITS);
+        gate(NEED, sized(new CaseSize(315, 180, 210), TerminalSide.LEFT), Gate.FITS);
     assertThat(result.mark()).isEqualTo(Mark.FAILS);
     assertThat(result.findings())
         .containsExactly(
@@ -85,6 +87,91 @@ class GatesTest {
             new Finding(Finding.Code.TOO_WIDE, 5, 0),
             new Finding(Finding.Code.TOO_HIGH, 10, 0),
             new Finding(Finding.Code.WRONG_SIDE, 0, 0));
+  }
+
+  /** Nothing free over live terminals fails, and less room is never better. */
+  @Test
+  void lessRoomOverTheTerminalsIsNeverBetter() {
+    int before = -1;
+    for (double height = 185; height <= 205; height += 0.5) {
+      Mark mark =
+          gate(NEED, sized(new CaseSize(278, 175, height), TerminalSide.RIGHT), Gate.FITS).mark();
+      int rank = List.of(Mark.CLEARS, Mark.CLOSE, Mark.FAILS).indexOf(mark);
+      assertThat(rank).as(height + " mm").isGreaterThanOrEqualTo(before);
+      before = rank;
+    }
+    assertThat(code(NEED, sized(new CaseSize(278, 175, 200), TerminalSide.RIGHT), Gate.FITS))
+        .isEqualTo(Finding.Code.NO_CLEARANCE);
+  }
+
+  /** A rule of thumb is a remark and refuses nobody. */
+  @Test
+  void theDisplacementRuleIsNoGate() {
+    Need silent =
+        new Need(
+            NEED.engine(),
+            new MakersMinimum(Given.assumed(900, Unit.AMPERE, "rule"), Optional.empty()),
+            NEED.tray(),
+            NEED.place(),
+            NEED.climate(),
+            NEED.use(),
+            NEED.charging());
+    assertThat(gate(silent, LABEL, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLOSE);
+    assertThat(code(silent, LABEL, Gate.MINIMUM_CRANKING))
+        .isEqualTo(Finding.Code.CRANKING_NOT_ASKED);
+  }
+
+  private static Need asking(double cca) {
+    return new Need(
+        NEED.engine(),
+        new MakersMinimum(Given.maker(cca, Unit.AMPERE), Optional.empty()),
+        NEED.tray(),
+        NEED.place(),
+        NEED.climate(),
+        NEED.use(),
+        NEED.charging());
+  }
+
+  /**
+   * 300 A printed on 6 Ah of lithium is refused where 170 are asked; the honest 175 A on 8 Ah of
+   * AGM passes. Near the minimum an unstandardised label is not settled.
+   */
+  @Test
+  void theMinimumIsHeldAgainstWhatIsBelieved() {
+    Need need = asking(170);
+    Label flattering = Examples.label("lfp", 300, 6, 13.8, 1.0, 100);
+    Label honest = Examples.label("agm", 175, 8, 12, 3.1, 60);
+    assertThat(gate(need, flattering, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.FAILS);
+    assertThat(gate(need, honest, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLOSE);
+    Label large = Examples.label("lfp", 300, 13, 30, 2.0, 150);
+    assertThat(code(need, large, Gate.MINIMUM_CRANKING)).isEqualTo(Finding.Code.CRANKING_IN_DOUBT);
+    assertThat(gate(asking(60), large, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLEARS);
+  }
+
+  /** Lithium of a kind not stated, or without a word of a protection, is barred until settled. */
+  @Test
+  void unknownLithiumIsBarred() {
+    Label lithium = Examples.label("lfp", 500, 40, 92, 6, 300);
+    assertThat(gate(NEED, lithium, Gate.PROTECTION).mark()).isEqualTo(Mark.CLEARS);
+    assertThat(code(NEED, lithium.with(Sheet.SILENT), Gate.PROTECTION))
+        .isEqualTo(Finding.Code.PROTECTION_NOT_STATED);
+    assertThat(
+            code(
+                NEED,
+                lithium.with(
+                    new Sheet(20, List.of(), ProtectionClaim.NONE.saying(false), false, false)),
+                Gate.PROTECTION))
+        .isEqualTo(Finding.Code.NO_PROTECTION);
+    assertThat(
+            code(
+                NEED,
+                lithium.with(
+                    new Sheet(20, List.of(), ProtectionClaim.BUILT_IN, false, false, false)),
+                Gate.PROTECTION))
+        .isEqualTo(Finding.Code.KIND_NOT_STATED);
+    assertThat(Gates.of(NEED, LABEL, () -> BatteryCircuit.of(LABEL)))
+        .extracting(GateResult::gate)
+        .doesNotContain(Gate.PROTECTION);
   }
 
   @Test

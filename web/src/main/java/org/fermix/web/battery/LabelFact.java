@@ -59,6 +59,10 @@ public record LabelFact(
     OPENS_BELOW(ProtectionClaim.OPENS_BELOW),
     /** Charge at which it keeps a start back (%). */
     START_RESERVE(ProtectionClaim.START_RESERVE),
+    /** A protection is built in: yes or no. */
+    PROTECTED(Limit.YES_OR_NO),
+    /** Lithium of a kind that is not stated: yes. */
+    KIND_NOT_STATED(Limit.YES_OR_NO),
     /** Warms itself before charging: yes or no. */
     HEATED(Limit.YES_OR_NO),
     /** Its sheet states the cold test: yes or no. */

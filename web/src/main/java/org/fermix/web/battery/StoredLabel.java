@@ -152,9 +152,11 @@ public class StoredLabel {
             given(Kind.CRANKING_LIMIT, Unit.AMPERE),
             given(Kind.SHORT_LIMIT, Unit.AMPERE),
             given(Kind.OPENS_BELOW, Unit.VOLT),
-            given(Kind.START_RESERVE, Unit.PER_CENT)),
+            given(Kind.START_RESERVE, Unit.PER_CENT),
+            says(Kind.PROTECTED)),
         says(Kind.HEATED).orElse(false),
-        says(Kind.COLD_TEST).orElse(false));
+        says(Kind.COLD_TEST).orElse(false),
+        !says(Kind.KIND_NOT_STATED).orElse(false));
   }
 
   /** The rows of its discharge table as one text; empty without any. */

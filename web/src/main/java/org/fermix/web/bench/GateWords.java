@@ -23,8 +23,15 @@ public final class GateWords {
     return switch (first.code()) {
       case TOO_LONG, TOO_WIDE, TOO_HIGH -> "a smaller case or a larger tray would open it";
       case WRONG_SIDE -> "the same battery with its terminals the other way round would open it";
-      case CRANKING ->
+      case CRANKING, CRANKING_AT_MOST ->
           "at least " + display.show(first.needed(), Unit.AMPERE).text() + " CCA would open it";
+      case NO_CLEARANCE ->
+          "at least "
+              + millimetres(first.needed(), display)
+              + " free over the terminals would open it";
+      case PROTECTION_NOT_STATED -> "the seller’s word that a protection is built in would open it";
+      case NO_PROTECTION -> "nothing opens it here: a pack without protection is not for starting";
+      case KIND_NOT_STATED -> "the exact chemistry, from the seller or the sheet, would open it";
       case RESERVE ->
           "at least " + display.show(first.needed(), Unit.MINUTE).text() + " would open it";
       case VOLTS_TOO_LOW ->
@@ -57,6 +64,18 @@ public final class GateWords {
       case WRONG_VOLTAGE ->
           volts(found, display) + " battery, " + volts(needed, display) + " needed";
       case CRANKING -> display.show(found, Unit.AMPERE).text();
+      case CRANKING_AT_MOST -> display.show(found, Unit.AMPERE).text() + " at the most";
+      case CRANKING_IN_DOUBT ->
+          "about "
+              + display.show(found, Unit.AMPERE).text()
+              + ", not settled: ask for the cold test";
+      case CRANKING_NOT_ASKED ->
+          display.show(found, Unit.AMPERE).text() + (found < needed ? ", below the rule" : "");
+      case NO_CLEARANCE -> "nothing free over the terminals";
+      case PROTECTED -> "stated";
+      case PROTECTION_NOT_STATED -> "no protection stated";
+      case NO_PROTECTION -> "no protection";
+      case KIND_NOT_STATED -> "lithium of a kind not stated";
       case RESERVE -> display.show(found, Unit.MINUTE).text();
       case RESERVE_NOT_STATED -> "not stated; about " + display.show(found, Unit.MINUTE).text();
       case RESERVE_NOT_ASKED -> "not asked for";

@@ -224,9 +224,10 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
       rows.add(
           gate(
               need.minimum().coldCrankingAmps().isAssumed()
-                  ? "CCA by the displacement rule"
+                  ? "CCA, no minimum typed"
                   : "Maker’s minimum CCA",
-              "need " + display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text(),
+              (need.minimum().coldCrankingAmps().isAssumed() ? "rule of thumb " : "need ")
+                  + display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text(),
               Gate.MINIMUM_CRANKING));
       rows.add(
           gate(
@@ -241,6 +242,11 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               "Charged by the machine",
               "at " + display.show(need.regulatedVolts().value(), Unit.VOLT, 1).text(),
               Gate.CHARGED));
+      if (answer.candidates().stream()
+          .flatMap(candidate -> candidate.gates().stream())
+          .anyMatch(result -> result.gate() == Gate.PROTECTION)) {
+        rows.add(gate("Kind and protection", "", Gate.PROTECTION));
+      }
       if (need.engine().engineClass().traits().needsApproval()) {
         rows.add(gate("Approved for this aircraft", "", Gate.APPROVED));
       }
@@ -255,8 +261,12 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
     }
 
     private Cell gateCell(CandidateAnswer candidate, Gate gate) {
-      GateResult result =
-          candidate.gates().stream().filter(each -> each.gate() == gate).findFirst().orElseThrow();
+      Optional<GateResult> found =
+          candidate.gates().stream().filter(each -> each.gate() == gate).findFirst();
+      if (found.isEmpty()) {
+        return new Cell(candidate.letter(), "—", "", "", "", "", "", "", "");
+      }
+      GateResult result = found.get();
       return new Cell(
           candidate.letter(),
           GateWords.of(result, display),
@@ -278,8 +288,8 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                   candidate ->
                       new Cell(
                           candidate.letter(),
-                          candidate.candidate().label().price().isAssumed()
-                              ? "—"
+                          !candidate.candidate().label().hasPrice()
+                              ? candidate.candidate().isToday() ? "—" : "unknown"
                               : display
                                   .show(
                                       candidate.candidate().label().price().value(), Unit.MONEY, 0)

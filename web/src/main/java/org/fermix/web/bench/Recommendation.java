@@ -277,6 +277,9 @@ public record Recommendation(
               + (by < 0 ? " lighter" : " heavier");
         }
         case MONEY -> {
+          if (!one.candidate().label().hasPrice() || !other.candidate().label().hasPrice()) {
+            yield "has a price that is unknown beside it";
+          }
           double by =
               one.figure(Outcome.COST_PER_YEAR).value()
                   - other.figure(Outcome.COST_PER_YEAR).value();

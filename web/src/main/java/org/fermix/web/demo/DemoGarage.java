@@ -124,7 +124,7 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("minimumReserve", "90"),
             Map.entry("trayLength", "278"),
             Map.entry("trayWidth", "175"),
-            Map.entry("trayHeight", "190"),
+            Map.entry("trayHeight", "205"),
             Map.entry("side", "RIGHT"),
             Map.entry("coldest", "-16"),
             Map.entry("layUp", "28"),
@@ -154,7 +154,19 @@ class DemoGarage implements ApplicationRunner {
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
     battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");
     battery(
-        job, false, "Tern Demo Power 40 LFP", "lfp", 640, 94, 40, 6.2, 242, 175, "419", "heated");
+        job,
+        false,
+        "Tern Demo Power 40 LFP",
+        "lfp",
+        640,
+        94,
+        40,
+        6.2,
+        242,
+        175,
+        "419",
+        "heated",
+        "protected");
   }
 
   /** A start of this machine on a stand-in battery, so many shares of its rating left and full. */
@@ -182,7 +194,7 @@ class DemoGarage implements ApplicationRunner {
         Map.ofEntries(
             Map.entry("trayLength", "150"),
             Map.entry("trayWidth", "87"),
-            Map.entry("trayHeight", "145"),
+            Map.entry("trayHeight", "155"),
             Map.entry("side", "LEFT"),
             Map.entry("coldest", "2"),
             Map.entry("layUp", "90"),
@@ -259,6 +271,7 @@ class DemoGarage implements ApplicationRunner {
       String lastValue) {
     return Map.ofEntries(
         Map.entry("name", name),
+        Map.entry("protected", chemistry.equals("lfp") ? "yes" : ""),
         Map.entry("chemistry", chemistry),
         Map.entry("cranking", Double.toString(cca)),
         Map.entry("test", "cca"),

@@ -33,19 +33,14 @@ final class BatteryForm {
           .withHelp("Years since it was fitted.");
   private static final Field PRICE =
       Field.number("price", "Price", Unit.MONEY, 0.01, 100000)
-          .needed()
-          .withHelp("What you would pay today.");
+          .withHelp("What you would pay today. Empty: unknown, and nothing is said of money.");
   private static final List<Field> LABEL =
       List.of(
           Field.text("name", "Name on the label", 80).needed(),
-          Field.choice(
-                  "chemistry",
-                  "Chemistry",
-                  Chemistry.all().stream()
-                      .map(each -> new Field.Choice(each.id(), each.displayName()))
-                      .toList())
+          Field.choice("chemistry", "Chemistry", chemistries())
               .needed()
-              .withHelp("“Lithium-ion” alone settles nothing: look for the exact chemistry."),
+              .withHelp(
+                  "“Lithium-ion” alone settles nothing: look for the exact chemistry, or say it is not stated."),
           Field.number("cranking", "Cranking rating", Kind.RATING.limits()).needed(),
           Field.choice(
                   "test",
@@ -84,6 +79,8 @@ final class BatteryForm {
                   new Field.Choice("24", "24 V"))),
           Field.text("discharges", "Other rates and discharge table", DischargeText.LONGEST)
               .withHelp("Such as 16 Ah 100 h; 25 A 94 min. Each counts at its own current."),
+          yesNo("protected", "Protection built in")
+              .withHelp("Of lithium and sodium; some sheets call it a management system."),
           yesNo("heated", "Warms itself before charging"),
           yesNo("coldTest", "Sheet states the cold test")
               .withHelp("−18 °C, 30 s, 7.2 V behind its cranking amps."),
@@ -116,7 +113,24 @@ final class BatteryForm {
     NUMBERS.put("shortLimit", Kind.SHORT_LIMIT);
   }
 
+  /** Chosen where the label says lithium and not which: judged as LFP, and barred until settled. */
+  private static final String UNSTATED = "lithium";
+
   private BatteryForm() {}
+
+  private static List<Field.Choice> chemistries() {
+    List<Field.Choice> choices = new ArrayList<>();
+    Chemistry.all().forEach(each -> choices.add(new Field.Choice(each.id(), each.displayName())));
+    choices.add(new Field.Choice(UNSTATED, "lithium, kind not stated"));
+    return choices;
+  }
+
+  private static Chemistry unstated() {
+    return Chemistry.all().stream()
+        .filter(each -> each.family() == Chemistry.Family.LITHIUM)
+        .findFirst()
+        .orElseThrow();
+  }
 
   private static Field yesNo(String name, String label) {
     return Field.choice(
@@ -142,13 +156,15 @@ final class BatteryForm {
     StoredLabel label = entry.label();
     Map<String, Object> values = new HashMap<>();
     values.put("name", label.name());
-    values.put("chemistry", label.chemistry());
+    values.put(
+        "chemistry", label.says(Kind.KIND_NOT_STATED).orElse(false) ? UNSTATED : label.chemistry());
     values.put("side", label.positiveSide());
     put(values, "test", label.facts(Kind.RATING).findFirst().map(LabelFact::standard));
     NUMBERS.forEach((name, kind) -> put(values, name, label.find(kind)));
     put(values, "capacityHours", label.facts(Kind.CAPACITY).findFirst().map(LabelFact::hours));
     put(values, "volts", label.find(Kind.VOLTS).map(volts -> String.valueOf(volts.intValue())));
     put(values, "discharges", Optional.of(label.discharges()));
+    put(values, "protected", label.says(Kind.PROTECTED).map(BatteryForm::yesNo));
     put(values, "heated", label.says(Kind.HEATED).map(BatteryForm::yesNo));
     put(values, "coldTest", label.says(Kind.COLD_TEST).map(BatteryForm::yesNo));
     if (entry.isToday()) {
@@ -168,6 +184,7 @@ final class BatteryForm {
     form.hint("capacityHours", "Empty: 20 h");
     form.hint("volts", "Empty: 12 V");
     form.hint("discharges", "Empty: none printed");
+    form.hint("protected", "Empty: not stated; lithium is then barred");
     form.hint("heated", "Empty: not stated, counts as no");
     form.hint("coldTest", "Empty: not stated");
     form.hint("reserveShare", "Empty: keeps none");
@@ -217,11 +234,16 @@ final class BatteryForm {
     form.text("discharges").map(DischargeText::entries).stream()
         .flatMap(List::stream)
         .forEach(entry -> facts.add(LabelFact.discharge(entry)));
+    said(form, "protected").ifPresent(yes -> facts.add(LabelFact.of(Kind.PROTECTED, yes)));
     said(form, "heated").ifPresent(yes -> facts.add(LabelFact.of(Kind.HEATED, yes)));
     said(form, "coldTest").ifPresent(yes -> facts.add(LabelFact.of(Kind.COLD_TEST, yes)));
+    String chemistry = form.text("chemistry").orElseThrow();
+    if (chemistry.equals(UNSTATED)) {
+      facts.add(LabelFact.of(Kind.KIND_NOT_STATED, 1));
+    }
     label.write(
         form.text("name").orElseThrow(),
-        form.text("chemistry").orElseThrow(),
+        chemistry.equals(UNSTATED) ? unstated().id() : chemistry,
         TerminalSide.valueOf(form.text("side").orElseThrow()),
         facts,
         now);

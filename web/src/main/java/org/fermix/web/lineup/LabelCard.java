@@ -44,7 +44,7 @@ public record LabelCard(
         entry.label().isDemo(),
         label.name(),
         label.chemistry().id(),
-        label.chemistry().displayName(),
+        label.sheet().kindStated() ? label.chemistry().displayName() : "lithium, kind not stated",
         printed(candidate, display),
         yardstick(label, display),
         remarks(label, display),
@@ -134,6 +134,14 @@ public record LabelCard(
         .filter(flaw -> !(doubted && AuditWords.ofRating(flaw.code())))
         .map(flaw -> AuditWords.of(flaw, label, display))
         .forEach(remarks::add);
+    if (!label.sheet().kindStated()) {
+      remarks.add(
+          "Which lithium is not stated: kinds differ in voltage and in how they burn. Ask the seller"
+              + " before anything else.");
+    } else if (label.chemistry().protection().isPresent()
+        && !label.sheet().protection().isStated()) {
+      remarks.add("No protection is stated: ask the seller whether one is built in.");
+    }
     if (label.reserveMinutes().isEmpty()) {
       remarks.add("No reserve capacity is printed; ask for it.");
     }
