@@ -98,16 +98,25 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
         .orElseGet(() -> whenNew.worn(Bench.life(need, battery).healthAt(battery.ageYears())));
   }
 
-  /** What follows from the machine and the label without a reading. */
-  public List<Evidence> workedOut() {
+  /**
+   * What follows from the machine and the label without a reading.
+   *
+   * @param failedAtC temperature it failed at, where that is known: whether it is too small is a
+   *     question of that temperature, not of the coldest morning
+   */
+  public List<Evidence> workedOut(Optional<Double> failedAtC) {
     List<Evidence> evidence = new ArrayList<>();
     today
         .filter(each -> each.ageYears() > 0)
         .ifPresent(
             each -> evidence.add(new ServiceAge(each.ageYears(), expectedYears()).evidence()));
-    whenNew()
-        .ifPresent(
-            circuit -> evidence.add(NeedCheck.of(circuit, need.engine(), coldestC()).evidence()));
+    failedAtC.ifPresent(
+        temperatureC ->
+            whenNew()
+                .ifPresent(
+                    circuit ->
+                        evidence.add(
+                            NeedCheck.of(circuit, need.engine(), temperatureC).evidence())));
     return evidence;
   }
 

@@ -7,8 +7,7 @@ import org.fermix.core.rating.CrankingTest;
 
 /**
  * Cranking amps shown by an electronic tester, which was told a rating and its test: the figure set
- * on it is part of the result. A healthy new battery shows its rating or more (550 rated and 698
- * shown, 750 and 897: common practice, no source).
+ * on it is part of the result. A healthy new battery shows its rating or more.
  *
  * @param shownAmps 0 to 5,000 A
  * @param setAmps rating set on the tester, 1 to 3,000 A

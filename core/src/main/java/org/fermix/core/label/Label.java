@@ -54,6 +54,9 @@ public record Label(
 
   private static final double LITHIUM_OVER_RESERVE = 1.03;
 
+  /** A chance of lead-equivalent ampere-hours below this is left out of account (1). */
+  private static final double SURE = 0.02;
+
   /** One exponent holds over no wider a span of hour rates than this round 20 h (ln). */
   private static final double NEARBY = Math.log(10);
 
@@ -144,6 +147,7 @@ public record Label(
   public Given capacity() {
     return capacityAh
         .map(this::atTwentyHours)
+        .map(this::believed)
         .or(
             () ->
                 reserveMinutes.map(
@@ -183,6 +187,21 @@ public record Label(
                 capacity().value() * build.series() / chemistry.typicalLabel().ampHoursPerKg(),
                 Unit.KILOGRAM,
                 "from capacity and chemistry; the label states no mass"));
+  }
+
+  /** Lithium and sodium ampere-hours as far as the mass lets them be believed. */
+  private Given believed(Given printed) {
+    if (chemistry.isLead() || massKg.isEmpty()) {
+      return printed;
+    }
+    BelievedCapacity believed =
+        BelievedCapacity.of(chemistry, printed.value(), massKg.get().value() / build.series());
+    return believed.leadEquivalent() < SURE
+        ? printed
+        : Given.assumed(
+            believed.ampHours(),
+            Unit.AMPERE_HOUR,
+            "the printed figure is more than its mass is likely to hold");
   }
 
   private Given atTwentyHours(Given printed) {

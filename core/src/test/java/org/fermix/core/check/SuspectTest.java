@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import org.fermix.core.Examples;
+import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.UsualBattery;
@@ -59,7 +61,7 @@ class SuspectTest {
     assertThat(suspect.chemistry().id()).isEqualTo("flooded");
     assertThat(suspect.ampHours()).isBetween(30.0, 80.0);
     assertThat(suspect.whenNew()).isEmpty();
-    assertThat(suspect.workedOut()).isEmpty();
+    assertThat(suspect.workedOut(Optional.of(-10.0))).isEmpty();
     assertThat(suspect.expectedYears()).isBetween(3.0, 9.0);
     assertThat(suspect.winterChance(Optional.of(0.5))).isEmpty();
   }
@@ -70,7 +72,9 @@ class SuspectTest {
     Suspect suspect = Suspect.of(NEED, Optional.of(today));
     assertThat(suspect.ampHours()).isEqualTo(70);
     assertThat(suspect.ratedAmps().orElseThrow()).isCloseTo(760, within(1.0));
-    assertThat(suspect.workedOut()).hasSize(2);
+    assertThat(suspect.workedOut(Optional.empty())).hasSize(1);
+    assertThat(suspect.workedOut(Optional.of(5.0)))
+        .contains(new Evidence(ReadingKind.NEED, "enough"));
     assertThat(suspect.winterChance(Optional.of(1.0)).orElseThrow())
         .isGreaterThan(suspect.winterChance(Optional.of(0.3)).orElseThrow());
   }

@@ -3,7 +3,9 @@ package org.fermix.core.label;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import org.fermix.core.Examples;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.electrical.CredibleRating;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -45,5 +47,32 @@ class BelievedRatioTest {
     }
     assertThat(before).isLessThan(20);
     assertThat(BelievedRatio.appliesTo(Chemistry.of("agm"))).isFalse();
+  }
+
+  /**
+   * Ampere-hours a kilogram: up to 8 they are believed as printed; far above they are compared with
+   * lead, and about 6 a kilogram are left. Engineering estimate, as the law itself.
+   */
+  @ParameterizedTest
+  @CsvSource({"6, 6, 6", "8, 7.5, 8", "12, 4, 7.5", "15, 4.5, 6.5", "18, 4.5, 6.8"})
+  void ampHoursAreBelievedAsFarAsTheirMassAllows(double perKg, double low, double high) {
+    double believed =
+        Examples.label("lfp", 200, 4 * perKg, 9 * perKg, 4, 100).capacity().value() / 4;
+    assertThat(believed).isBetween(low - 1e-9, high + 1e-9);
+  }
+
+  /**
+   * The same cells under a flattering label: 12 Ah and 200 A on one kilogram, beside 5 Ah and 70 A.
+   * What is believed of both lies within each other's doubt.
+   */
+  @Test
+  void theSameCellsUnderAFlatteringLabelComeOutAlike() {
+    Label honest = Examples.label("lfp", 70, 5, 11.5, 1.0, 60);
+    Label flattering = Examples.label("lfp", 200, 12, 27, 1.0, 60);
+    assertThat(flattering.capacity().value()).isLessThan(1.1 * honest.capacity().value());
+    CredibleRating one = CredibleRating.of(honest);
+    CredibleRating other = CredibleRating.of(flattering);
+    double apart = Math.abs(Math.log(other.rating().amps() / one.rating().amps()));
+    assertThat(apart).isLessThan(1.28 * Math.hypot(one.sigma(), other.sigma()));
   }
 }

@@ -10,6 +10,7 @@ import org.fermix.core.diagnosis.Diagnosis;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Scale;
 import org.fermix.web.shared.Display;
 
 /** The Check stop as it is shown. */
@@ -32,11 +33,13 @@ record CheckPage(
     String assumed,
     String draft) {
 
+  private static final double LEAST_DOUBT_BITS = 0.01;
+
   /** A reading that counts. */
   record Taken(UUID id, String slug, String title, String when, String words, String instrument) {}
 
   /** A reading that could be taken. */
-  record Asked(String slug, String title, String why, String worth) {}
+  record Asked(String slug, String title, String why, String time, String worth, String bar) {}
 
   /** A withdrawn entry of the log. */
   record Entry(UUID id, String title, String when, String words) {}
@@ -72,10 +75,12 @@ record CheckPage(
             .orElse(""),
         FaultPath.of(state),
         state.counting().stream().map(judged -> taken(judged, lead, display)).toList(),
-        state.helpful().stream().map(next -> asked(next, lead)).toList(),
+        state.helpful().stream()
+            .map(next -> asked(next, state.diagnosis().doubtBits(), lead))
+            .toList(),
         state.next().stream()
             .filter(next -> !state.helpful().contains(next))
-            .map(next -> asked(next, lead))
+            .map(next -> asked(next, state.diagnosis().doubtBits(), lead))
             .toList(),
         all.stream()
             .filter(reading -> reading.isCannot() && !reading.isWithdrawn())
@@ -86,6 +91,8 @@ record CheckPage(
                         slug(reading.kind()),
                         ReadingSheet.of(reading.kind(), lead).title(),
                         reading.id().toString(),
+                        "",
+                        "",
                         ""))
             .toList(),
         history(all, state.suspect(), display),
@@ -144,7 +151,7 @@ record CheckPage(
         reading.instrument());
   }
 
-  private static Asked asked(Diagnosis.Next next, boolean lead) {
+  private static Asked asked(Diagnosis.Next next, double doubtBits, boolean lead) {
     ReadingSheet sheet = ReadingSheet.of(next.kind(), lead);
     double minutes = next.kind().minutes();
     String time =
@@ -153,7 +160,23 @@ record CheckPage(
         slug(next.kind()),
         sheet.title(),
         sheet.why(),
-        String.format(Locale.ROOT, "%s · %.2f bit", time, next.gainBits()));
+        time,
+        worth(next.gainBits() / Math.max(LEAST_DOUBT_BITS, doubtBits)),
+        Scale.percent(100 * Math.min(1, next.gainBits() / Math.max(LEAST_DOUBT_BITS, doubtBits))));
+  }
+
+  /** How much of the doubt that is left a reading is expected to take away. */
+  private static String worth(double share) {
+    if (share >= 0.75) {
+      return "nearly settles it";
+    }
+    if (share >= 0.4) {
+      return "halves the doubt";
+    }
+    if (share >= 0.2) {
+      return "takes a quarter of the doubt";
+    }
+    return share >= 0.07 ? "takes a tenth of the doubt" : "tells little";
   }
 
   private static List<Entry> history(List<Reading> all, Suspect suspect, Display display) {

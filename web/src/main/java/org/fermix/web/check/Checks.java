@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.Diagnosis;
 import org.fermix.core.diagnosis.Evidence;
@@ -97,7 +98,7 @@ public class Checks {
   private State state(OpenJob job, List<Reading> readings, Display display) {
     Suspect suspect = suspect(job);
     List<Judged> counting = new ArrayList<>();
-    List<Evidence> evidence = new ArrayList<>(suspect.workedOut());
+    List<Evidence> evidence = new ArrayList<>(suspect.workedOut(failedAtC(readings)));
     List<Evidence> workedOut = List.copyOf(evidence);
     Set<ReadingKind> cannot = EnumSet.of(ReadingKind.AGE, ReadingKind.NEED);
     boolean startsNow = false;
@@ -127,6 +128,17 @@ public class Checks {
   private Suspect suspect(OpenJob job) {
     return Suspect.of(
         needs.of(job), lineUp.candidates(job).stream().filter(Candidate::isToday).findFirst());
+  }
+
+  /** Temperature at which it failed: said with what it does, else with the cranking voltage. */
+  private static Optional<Double> failedAtC(List<Reading> readings) {
+    return Stream.of(ReadingKind.SYMPTOM, ReadingKind.CRANKING_VOLTS)
+        .flatMap(
+            kind ->
+                readings.stream()
+                    .filter(reading -> reading.kind() == kind && !reading.isCannot())
+                    .flatMap(reading -> reading.facts().number("temperature").stream()))
+        .findFirst();
   }
 
   private static Optional<Double> share(List<Judged> counting) {

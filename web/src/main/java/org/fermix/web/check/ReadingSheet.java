@@ -90,28 +90,33 @@ public record ReadingSheet(
         "",
         "",
         false,
-        outcome(
-            "What happens",
-            "rapid_click",
-            "rapid clicking",
-            "slow",
-            "cranks slowly, laboured",
-            "sticks",
-            "turns a compression or two and sticks",
-            "nothing",
-            "nothing at all",
-            "only_with_boost",
-            "starts only with a boost",
-            "dead_after_parking",
-            "fine before, dead after being parked",
-            "sudden_loss",
-            "full voltage, then nothing within a second",
-            "died_after_charge",
-            "died shortly after being charged",
-            "reads_low",
-            "starts, but a gauge reads low",
-            "starts_well",
-            "starts well; just asking"));
+        and(
+            outcome(
+                "What happens",
+                "rapid_click",
+                "rapid clicking",
+                "slow",
+                "cranks slowly, laboured",
+                "sticks",
+                "turns a compression or two, then hangs at a later one",
+                "nothing",
+                "nothing at all",
+                "only_with_boost",
+                "starts only with a boost",
+                "dead_after_parking",
+                "fine before, dead after being parked",
+                "sudden_loss",
+                "full voltage, then nothing within a second",
+                "died_after_charge",
+                "died shortly after being charged",
+                "reads_low",
+                "starts, but a gauge reads low",
+                "starts_well",
+                "starts well; just asking"),
+            Field.number("temperature", "Temperature then", ReadingLimits.TEMPERATURE)
+                .withHelp(
+                    "Of engine and battery when it failed. Whether it is too small for the engine is"
+                        + " judged there, and only where it is said.")));
     add(
         all,
         ReadingKind.REST_VOLTS,
@@ -353,6 +358,12 @@ public record ReadingSheet(
       choices.add(new Field.Choice(valuesAndLabels[i], valuesAndLabels[i + 1]));
     }
     return List.of(Field.choice("outcome", label, choices).needed());
+  }
+
+  private static List<Field> and(List<Field> fields, Field another) {
+    List<Field> all = new ArrayList<>(fields);
+    all.add(another);
+    return all;
   }
 
   private static Field yesNo(String name, String label) {

@@ -118,14 +118,34 @@ public final class Form {
       return;
     }
     double metric = field.unit().metric(reading.value(), display.system());
-    double slack = 1e-9 * Math.max(1, Math.abs(metric));
-    if (metric < field.low() - slack || metric > field.high() + slack) {
+    if (reading.other().isPresent()) {
+      double other = field.unit().metric(reading.other().getAsDouble(), display.system());
+      if (isWithin(field, metric) && isWithin(field, other)) {
+        complain(
+            field.name(),
+            "“"
+                + text.strip()
+                + "” could be read two ways: write "
+                + display.number(reading.other().getAsDouble(), 0)
+                + " or "
+                + text.strip()
+                + "0.");
+        return;
+      }
+      metric = isWithin(field, other) ? other : metric;
+    }
+    if (!isWithin(field, metric)) {
       complain(field.name(), field.label() + ": " + range(field) + ".");
     } else if (field.whole() && metric != Math.rint(metric)) {
       complain(field.name(), field.label() + ": " + range(field) + ".");
     } else {
       numbers.put(field.name(), Math.max(field.low(), Math.min(field.high(), metric)));
     }
+  }
+
+  private static boolean isWithin(Field field, double metric) {
+    double slack = 1e-9 * Math.max(1, Math.abs(metric));
+    return metric >= field.low() - slack && metric <= field.high() + slack;
   }
 
   private String range(Field field) {

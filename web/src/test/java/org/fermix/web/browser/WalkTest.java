@@ -85,7 +85,7 @@ class WalkTest extends BrowserTestBase {
     page.getByLabel("Minimum CCA").fill("520");
     page.getByLabel("Tray length").fill("278");
     page.getByLabel("Tray width").fill("175");
-    page.getByLabel("Height free").fill("190");
+    page.getByLabel("Height free").fill("200");
     page.getByLabel("Positive terminal").selectOption("RIGHT");
     button(page, "Save the need").click();
     assertThat(page.getByText("Saved.")).isVisible();

@@ -19,11 +19,11 @@ class NeedDrawingsTest {
   @Test
   void theTrayIsDrawnToScaleWithItsPostOnTheRightSide() {
     TrayDrawing drawing = TrayDrawing.of(NEED, Display.USUAL).orElseThrow();
-    assertThat(drawing.length() / drawing.height()).isEqualTo(278 / 190.0);
+    assertThat(drawing.length() / drawing.height()).isEqualTo(278 / 200.0);
     assertThat(drawing.positiveX()).isGreaterThan(drawing.negativeX());
     assertThat(drawing.elevationLeft()).isGreaterThan(drawing.length());
     assertThat(drawing.summary().replace('\u00a0', ' '))
-        .isEqualTo("Tray 278 mm long, 175 mm wide, 190 mm high; positive terminal on the right");
+        .isEqualTo("Tray 278 mm long, 175 mm wide, 200 mm high; positive terminal on the right");
     assertThat(
             TrayDrawing.of(NEED, new Display(UnitSystem.US, "USD", ZoneOffset.UTC))
                 .orElseThrow()
