@@ -2,7 +2,10 @@ package org.fermix.core.diagnosis;
 
 import java.util.Locale;
 
-/** What can be behind a machine that does not start as it should. One is taken to be the matter. */
+/**
+ * What can be behind a machine that does not start as it should. One, or two at once, may be the
+ * matter.
+ */
 public enum Cause {
   /** The battery is worn out or defective. */
   WORN,

@@ -9,13 +9,15 @@ import java.util.Set;
 import org.fermix.core.chemistry.Chemistry;
 
 /**
- * What the readings so far say: Bayes' rule over every cause together with the charge the battery
- * was found at, each reading taken to depend on those two alone. The tables behind it are estimates
- * of common practice, so the likelihoods are to be read as an order with its rough distances.
+ * What the readings so far say: Bayes' rule over every cause, alone or with a second, together with
+ * the charge the battery was found at, each reading taken to depend on those two alone. The tables
+ * behind it are estimates of common practice, so the likelihoods are to be read as an order with
+ * its rough distances.
  *
- * @param causes likelihood of each cause (1); they add up to 1
+ * @param causes likelihood of each cause (1); since two may be there at once, they may add up to
+ *     more than 1
  * @param found likelihood of each charge it was found at (1)
- * @param doubtBits what is still open: entropy of the causes (bit)
+ * @param doubtBits what is still open: entropy of the hypotheses (bit)
  * @param next the readings not yet taken, the one that removes most doubt first
  * @param supports how much each reading speaks for the leading cause, in the order of the readings
  */
@@ -75,20 +77,23 @@ public record Diagnosis(
     for (ReadingKind kind : ReadingKind.values()) {
       boolean taken = counted.stream().anyMatch(each -> each.kind() == kind);
       if (!taken && !cannotTake.contains(kind) && kind.appliesTo(chemistry)) {
-        next.add(next(kind, chemistry, hypotheses, entropy(causes)));
+        next.add(next(kind, chemistry, hypotheses, doubt(hypotheses)));
       }
     }
     next.sort(Comparator.comparingDouble(Next::gainBits).reversed().thenComparing(Next::kind));
     Map<Cause, Double> byCause = new EnumMap<>(Cause.class);
     Map<Found, Double> byCharge = new EnumMap<>(Found.class);
     for (Cause cause : Cause.values()) {
-      byCause.put(cause, causes[Likelihoods.place(cause, Found.CHARGED) / Found.values().length]);
-      for (Found charge : Found.values()) {
-        byCharge.merge(charge, hypotheses[Likelihoods.place(cause, charge)], Double::sum);
-      }
+      byCause.put(cause, causes[Likelihoods.CAUSES.indexOf(cause)]);
+    }
+    for (int i = 0; i < hypotheses.length; i++) {
+      byCharge.merge(
+          Likelihoods.FOUND_ORDER.get(i % Likelihoods.FOUND_ORDER.size()),
+          hypotheses[i],
+          Double::sum);
     }
     return new Diagnosis(
-        byCause, byCharge, entropy(causes), next, supports(chemistry, counted, causes));
+        byCause, byCharge, doubt(hypotheses), next, supports(chemistry, counted, causes));
   }
 
   private static List<Evidence> lastOfEachKind(List<Evidence> evidence) {
@@ -138,9 +143,8 @@ public record Diagnosis(
       double chance = multiply(after, likelihood);
       if (chance > 0) {
         normalise(after);
-        double[] causes = causes(after);
-        left += chance * entropy(causes);
-        settles += chance * (largest(causes) >= SETTLED ? 1 : 0);
+        left += chance * doubt(after);
+        settles += chance * (largest(causes(after)) >= SETTLED ? 1 : 0);
       }
     }
     return new Next(kind, Math.max(0, doubt - left), Math.min(1, settles));
@@ -152,6 +156,7 @@ public record Diagnosis(
     for (int i = 1; i < causes.length; i++) {
       lead = causes[i] > causes[lead] ? i : lead;
     }
+    Cause leading = Likelihoods.CAUSES.get(lead);
     List<Support> supports = new ArrayList<>();
     for (Evidence each : counted) {
       double[] others = Likelihoods.before(chemistry);
@@ -166,7 +171,7 @@ public record Diagnosis(
       double leadWeight = 0;
       double underRest = 0;
       for (int i = 0; i < others.length; i++) {
-        if (i / Found.values().length == lead) {
+        if (Likelihoods.hypothesis(i).has(leading)) {
           underLead += others[i] * likelihood[i];
           leadWeight += others[i];
         } else {
@@ -206,9 +211,20 @@ public record Diagnosis(
   private static double[] causes(double[] hypotheses) {
     double[] causes = new double[Cause.values().length];
     for (int i = 0; i < hypotheses.length; i++) {
-      causes[i / Found.values().length] += hypotheses[i];
+      for (Cause cause : Likelihoods.hypothesis(i).causes()) {
+        causes[Likelihoods.CAUSES.indexOf(cause)] += hypotheses[i];
+      }
     }
     return causes;
+  }
+
+  /** Entropy of what may be the matter, however full the battery was found (bit). */
+  private static double doubt(double[] hypotheses) {
+    double[] alone = new double[Hypothesis.ALL.size()];
+    for (int i = 0; i < hypotheses.length; i++) {
+      alone[i / Found.values().length] += hypotheses[i];
+    }
+    return entropy(alone);
   }
 
   private static double entropy(double[] shares) {

@@ -1,31 +1,58 @@
 package org.fermix.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Table;
 
 /**
- * How likely each outcome of a reading is under each hypothesis: a cause together with the charge
- * the battery was found at. Read from {@code likelihoods.csv} and {@code causes.csv}.
+ * How likely each outcome of a reading is under each hypothesis: one cause or two, together with
+ * the charge the battery was found at. Of one cause it is read from {@code likelihoods.csv}; of two
+ * it follows: readings that run from harmless to bad show the worse of what each would show, the
+ * charging voltage is that of the charging, the age that of the wear, and cranking volts behind a
+ * bad connection are those of the other. Engineering judgement, no source.
  */
 final class Likelihoods {
-  /** Hypotheses: every cause with every charge. */
-  static final int COUNT = Cause.values().length * Found.values().length;
+  /** Places: every hypothesis with every charge. */
+  static final int COUNT = Hypothesis.ALL.size() * Found.values().length;
 
-  private static final List<Cause> CAUSE_ORDER = List.of(Cause.values());
-  private static final List<Found> FOUND_ORDER = List.of(Found.values());
+  /** Causes in their order, as the single hypotheses stand. */
+  static final List<Cause> CAUSES = List.of(Cause.values());
+
+  /** Charges in their order. */
+  static final List<Found> FOUND_ORDER = List.of(Found.values());
+
+  private static final String SYMPTOM = "symptom";
+  private static final String CHARGING_VOLTS = "charging_volts";
+  private static final String CRANKING_VOLTS = "cranking_volts";
+  private static final String AGE = "age";
+
+  /** Readings whose rows begin with the bad outcome. */
+  private static final Set<String> HARMLESS_LAST = Set.of("left_on");
+
   private static final Table ROWS = Table.read(Likelihoods.class, "likelihoods.csv");
-  private static final Table CAUSES = Table.read(Likelihoods.class, "causes.csv");
   private static final Map<String, Map<String, double[]>> BY_READING = readAll();
 
   private Likelihoods() {}
 
-  /** Causes in their order, each with every charge in its order. */
+  /** Hypotheses in their order, each with every charge in its order. */
+  static int place(int hypothesis, Found found) {
+    return hypothesis * FOUND_ORDER.size() + FOUND_ORDER.indexOf(found);
+  }
+
+  /** The place of one cause alone. */
   static int place(Cause cause, Found found) {
-    return CAUSE_ORDER.indexOf(cause) * FOUND_ORDER.size() + FOUND_ORDER.indexOf(found);
+    return place(CAUSES.indexOf(cause), found);
+  }
+
+  /** The hypothesis of a place. */
+  static Hypothesis hypothesis(int place) {
+    return Hypothesis.ALL.get(place / FOUND_ORDER.size());
   }
 
   /** Likelihood of every outcome of a reading, by hypothesis. */
@@ -56,11 +83,16 @@ final class Likelihoods {
   static double[] before(Chemistry chemistry) {
     double[] prior = new double[COUNT];
     String family = chemistry.family().name().toLowerCase(java.util.Locale.ROOT);
-    for (Cause cause : Cause.values()) {
-      Table.Row row = CAUSES.row("cause", cause.id());
-      for (Found found : Found.values()) {
-        prior[place(cause, found)] = row.number(family) * row.number(found.id());
+    double sum = 0;
+    for (int i = 0; i < Hypothesis.ALL.size(); i++) {
+      double[] found = Hypothesis.ALL.get(i).found();
+      for (int k = 0; k < found.length; k++) {
+        prior[place(i, FOUND_ORDER.get(k))] = Hypothesis.ALL.get(i).usual(family) * found[k];
+        sum += prior[place(i, FOUND_ORDER.get(k))];
       }
+    }
+    for (int i = 0; i < prior.length; i++) {
+      prior[i] /= sum;
     }
     return prior;
   }
@@ -79,7 +111,66 @@ final class Likelihoods {
         }
       }
     }
+    all.forEach(Likelihoods::pairs);
     return all;
+  }
+
+  /** Fills in what two causes at once would show. */
+  private static void pairs(String reading, Map<String, double[]> outcomes) {
+    List<double[]> inOrder = new ArrayList<>(outcomes.values());
+    if (HARMLESS_LAST.contains(reading)) {
+      Collections.reverse(inOrder);
+    }
+    for (int i = 0; i < Hypothesis.ALL.size(); i++) {
+      Hypothesis pair = Hypothesis.ALL.get(i);
+      if (pair.isPair()) {
+        for (Found found : Found.values()) {
+          fill(reading, inOrder, pair, place(i, found), found);
+        }
+      }
+    }
+  }
+
+  private static void fill(
+      String reading, List<double[]> outcomes, Hypothesis pair, int place, Found found) {
+    int one = place(pair.causes().get(0), found);
+    int other = place(pair.causes().get(1), found);
+    Optional<Cause> speaks = speaksAlone(reading, pair);
+    double ofOne = 0;
+    double ofOther = 0;
+    double ofSound = 0;
+    double before = 0;
+    for (double[] outcome : outcomes) {
+      ofOne += outcome[one];
+      ofOther += outcome[other];
+      ofSound += outcome[place(Cause.SOUND, found)];
+      if (speaks.isPresent()) {
+        outcome[place] = outcome[place(speaks.get(), found)];
+      } else if (reading.equals(SYMPTOM)) {
+        outcome[place] = 0.5 * (outcome[one] + outcome[other]);
+      } else {
+        // No worse than so only where neither makes it worse.
+        double largest = Math.max(ofSound, Math.max(ofOne, ofOther));
+        double noWorse = largest <= 0 ? 0 : Math.min(1, ofOne * ofOther / largest);
+        outcome[place] = Math.max(0, noWorse - before);
+        before = noWorse;
+      }
+    }
+  }
+
+  /** The one of two causes that alone decides what a reading shows. */
+  private static Optional<Cause> speaksAlone(String reading, Hypothesis pair) {
+    if (reading.equals(CHARGING_VOLTS) && pair.has(Cause.CHARGING)) {
+      return Optional.of(Cause.CHARGING);
+    }
+    if (reading.equals(AGE) && pair.has(Cause.WORN)) {
+      return Optional.of(Cause.WORN);
+    }
+    if (reading.equals(CRANKING_VOLTS) && pair.has(Cause.CONNECTION)) {
+      return Optional.of(pair.otherThan(Cause.CONNECTION));
+    }
+    // Its voltages run from too low to too high: no order of harm.
+    return reading.equals(CHARGING_VOLTS) ? Optional.of(pair.causes().get(0)) : Optional.empty();
   }
 
   /** Every reading named in the table, for the guide and the tests. */

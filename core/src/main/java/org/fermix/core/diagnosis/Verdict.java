@@ -132,7 +132,7 @@ public record Verdict(
             evidence -> evidence.kind() == kind && List.of(outcomes).contains(evidence.outcome()));
   }
 
-  /** What was measured out of its limits, as actions. */
+  /** What was measured out of its limits or is more likely than not, as actions. */
   private static List<Action> measured(Diagnosis diagnosis) {
     List<Action> actions = new ArrayList<>();
     if (found(diagnosis, ReadingKind.CHARGING_VOLTS, "low", "high")) {
@@ -145,10 +145,24 @@ public record Verdict(
         || found(diagnosis, ReadingKind.LOOK, "loose_or_dirty")) {
       actions.add(Action.MEND_CONNECTION);
     }
+    for (Cause cause : List.of(Cause.CHARGING, Cause.DRAIN, Cause.CONNECTION)) {
+      Action likely = mending(cause);
+      if (diagnosis.of(cause) >= EVEN && !actions.contains(likely)) {
+        actions.add(likely);
+      }
+    }
     if (found(diagnosis, ReadingKind.REST_VOLTS, "low", "flat")) {
       actions.add(Action.CHARGE_AND_RETEST);
     }
     return actions;
+  }
+
+  private static Action mending(Cause cause) {
+    return switch (cause) {
+      case CHARGING -> Action.MEND_CHARGING;
+      case DRAIN -> Action.FIND_DRAIN;
+      default -> Action.MEND_CONNECTION;
+    };
   }
 
   /** A battery must be charged before it can be condemned. */

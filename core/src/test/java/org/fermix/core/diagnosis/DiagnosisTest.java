@@ -98,6 +98,43 @@ class DiagnosisTest {
     assertThat(action(diagnosis)).isEqualTo(action);
   }
 
+  /**
+   * Two faults at once are both found and both mended, what would kill the next battery first:
+   * common practice, no source.
+   */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          SYMPTOM:slow REST_VOLTS:low TESTER:bad LOAD_TEST:fails AFTER_CHARGE:falls DRAIN:high | DRAIN | FIND_DRAIN
+          SYMPTOM:slow REST_VOLTS:low TESTER:bad LOAD_TEST:fails CHARGING_VOLTS:low | CHARGING | MEND_CHARGING
+          SYMPTOM:slow REST_VOLTS:low GRAVITY:one_cell_low LOAD_TEST:fails CHARGING_VOLTS:high | CHARGING | MEND_CHARGING
+          SYMPTOM:slow REST_VOLTS:full TESTER:bad LOAD_TEST:fails CABLE_DROP:high | CONNECTION | MEND_CONNECTION
+          """)
+  void twoFaultsAreBothFound(String readings, Cause second, Verdict.Action mend) {
+    Diagnosis diagnosis = diagnosis(Chemistry.of("flooded"), readings.strip().split(" +"));
+    assertThat(diagnosis.leading()).isEqualTo(Cause.WORN);
+    assertThat(diagnosis.of(Cause.WORN)).isGreaterThan(0.9);
+    assertThat(diagnosis.of(second)).as(diagnosis.causes().toString()).isGreaterThan(0.35);
+    Verdict verdict = Verdict.of(diagnosis, false, OptionalDouble.empty());
+    assertThat(verdict.action()).isEqualTo(Verdict.Action.REPLACE_NOW);
+    assertThat(verdict.also().get(0)).isEqualTo(mend);
+  }
+
+  /** One fault stays one: the second is not found where nothing speaks for it. */
+  @Test
+  void oneFaultStaysOne() {
+    Diagnosis worn = diagnosis(AGM, "SYMPTOM:slow", "REST_VOLTS:full", "TESTER:bad", "DRAIN:fine");
+    assertThat(worn.of(Cause.WORN)).isGreaterThan(0.85);
+    assertThat(worn.of(Cause.DRAIN)).isLessThan(0.05);
+    Diagnosis drain =
+        diagnosis(
+            AGM, "SYMPTOM:dead_after_parking", "REST_VOLTS:flat", "DRAIN:high", "TESTER:good");
+    assertThat(drain.of(Cause.DRAIN)).isGreaterThan(0.9);
+    assertThat(drain.of(Cause.WORN)).isLessThan(0.1);
+  }
+
   /** A battery that fails discharged is not condemned: charge and test again. */
   @Test
   void nobodyIsCondemnedUncharged() {
