@@ -96,7 +96,7 @@ class CheckWalkTest extends BrowserTestBase {
             "diesel-car",
             List.of("agm", "220", "28"),
             List.of(
-                "symptom outcome=sticks",
+                "symptom outcome=sticks temperature=-5",
                 "rest-volts volts=12.84 rested=14",
                 "tester shown=240 set=220 charged=yes",
                 "cable-drop positive=0.2 negative=0.1",

@@ -120,12 +120,60 @@ class CheckPagesTest extends WebTestBase {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Van", "diesel-car");
     visit.describeToday(job, "agm", "220", "28");
-    take(visit, job, "symptom", "outcome", "sticks");
+    take(visit, job, "symptom", "outcome", "sticks", "temperature", "-5");
     take(visit, job, "rest-volts", "volts", "12.84", "rested", "14");
     take(visit, job, "tester", "shown", "240", "set", "220", "charged", "yes");
     take(visit, job, "cable-drop", "positive", "0.2", "negative", "0.1");
     String body = take(visit, job, "cranking-volts", "volts", "8.2").body();
     assertThat(body).contains("Healthy, but too small for this engine or this cold.");
+  }
+
+  /**
+   * What failed on a mild day is not called too small for the coldest morning: thin leads that lose
+   * the voltage are mended.
+   */
+  @Test
+  void whetherItIsTooSmallIsJudgedWhereItFailed() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Van", "diesel-car");
+    visit.describeToday(job, "agm", "420", "45");
+    take(visit, job, "symptom", "outcome", "slow", "temperature", "20");
+    take(visit, job, "tester", "shown", "440", "set", "420", "charged", "yes");
+    String body = take(visit, job, "cable-drop", "positive", "1.4", "negative", "0.1").body();
+    assertThat(body).contains("Do not buy: clean or replace the connection.");
+  }
+
+  /** Two faults at once: both are to be mended, and the purchase waits for the one that kills. */
+  @Test
+  void twoFaultsReachDecide() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    visit.describeToday(job, "agm", "700", "68");
+    take(visit, job, "symptom", "outcome", "slow");
+    take(visit, job, "tester", "shown", "330", "set", "700", "charged", "yes");
+    take(visit, job, "load-test", "volts", "8.1", "charged", "yes");
+    String body = take(visit, job, "charging-volts", "idle", "15.6", "fast", "15.8").body();
+    assertThat(body)
+        .contains("Measured as well, and to be mended in any case: mend the charging")
+        .contains("It would kill a new battery too.");
+    visit.submit(
+        job + "/lineup/new",
+        job + "/lineup/new",
+        Map.ofEntries(
+            Map.entry("name", "New one"),
+            Map.entry("chemistry", "agm"),
+            Map.entry("cranking", "760"),
+            Map.entry("test", "cca"),
+            Map.entry("capacity", "70"),
+            Map.entry("length", "240"),
+            Map.entry("width", "175"),
+            Map.entry("height", "190"),
+            Map.entry("side", "RIGHT"),
+            Map.entry("price", "150")));
+    assertThat(visit.get(job + "/decide").body())
+        .contains("Do not buy yet: mend the charging. Then take A");
+    assertThat(visit.get(job + "/bench").body())
+        .contains("Do not buy yet: mend the charging. Then take A");
   }
 
   /** An outboard ashore: blocked until its water supply is confirmed; nothing typed is lost. */
