@@ -17,7 +17,13 @@ final class OpeningWords {
   /** "It misses your −16 °C morning by 3 K; …". */
   static String misses(
       List<Shortfall> shortfalls, Figure floor, Conditions conditions, Display display) {
-    return "It falls short: "
+    return "It falls short" + after(shortfalls, floor, conditions, display);
+  }
+
+  /** What follows “falls short”. */
+  static String after(
+      List<Shortfall> shortfalls, Figure floor, Conditions conditions, Display display) {
+    return ": "
         + shortfalls.stream()
             .map(each -> miss(each, floor, conditions, display))
             .collect(Collectors.joining("; "))

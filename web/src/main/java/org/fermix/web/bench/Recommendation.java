@@ -41,7 +41,7 @@ public record Recommendation(
   private static final double NOTICEABLE = 0.05;
 
   /** One place in the ranking. */
-  public record Placed(String letter, String name, String points, String share) {}
+  public record Placed(String letter, String name, String points, String share, boolean meets) {}
 
   /** One candidate that fails a gate. */
   public record Refused(String letter, String name, String reason) {}
@@ -234,6 +234,17 @@ public record Recommendation(
               + ", the "
               + shortName(second.answer())
               + ", ";
+      if (leader.meets() && !second.meets()) {
+        return second.letter()
+            + ", the "
+            + shortName(second.answer())
+            + ", comes next but falls short"
+            + OpeningWords.after(
+                decision.shortfalls(second.answer()),
+                second.answer().figure(Outcome.START_FLOOR),
+                decision.answer().conditions(),
+                display);
+      }
       List<Criterion> better = differing(second, leader);
       List<Criterion> worse = differing(leader, second);
       if (better.isEmpty() && worse.isEmpty()) {
@@ -319,7 +330,8 @@ public record Recommendation(
                       verdict.letter(),
                       verdict.answer().candidate().label().name(),
                       display.number(verdict.points(), 1),
-                      Scale.percent(most <= 0 ? 0 : 100 * verdict.points() / most)))
+                      Scale.percent(most <= 0 ? 0 : Math.max(0, 100 * verdict.points() / most)),
+                      verdict.meets()))
           .toList();
     }
 

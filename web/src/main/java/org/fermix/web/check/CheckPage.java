@@ -71,7 +71,7 @@ record CheckPage(
         state.next().stream()
             .findFirst()
             .filter(next -> verdict.next().isPresent())
-            .map(next -> next(next, lead))
+            .map(next -> next(next, verdict.settled(), lead))
             .orElse(""),
         FaultPath.of(state),
         state.counting().stream().map(judged -> taken(judged, lead, display)).toList(),
@@ -129,8 +129,11 @@ record CheckPage(
     return verdict.action().saysDoNotBuy() ? "is-wait" : "is-buy";
   }
 
-  private static String next(Diagnosis.Next next, boolean lead) {
+  private static String next(Diagnosis.Next next, boolean settled, boolean lead) {
     String title = ReadingSheet.of(next.kind(), lead).title();
+    if (settled) {
+      return title + " would tell most of what is left: whether something else is wrong as well.";
+    }
     if (next.kind() == ReadingKind.SYMPTOM) {
       return title + " comes first.";
     }

@@ -16,7 +16,11 @@ public final class VerdictWords {
       return "Nothing is known yet. Do not buy.";
     }
     if (!verdict.settled()) {
-      return "Not settled. Do not buy yet.";
+      return verdict.measured().stream()
+          .filter(Verdict.Action::killsTheNext)
+          .findFirst()
+          .map(each -> "Do not buy yet: " + first(each) + " first.")
+          .orElse("Not settled. Do not buy yet.");
     }
     return switch (verdict.action()) {
       case CHARGE_AND_RETEST -> "Do not buy: charge it fully and test again.";
