@@ -14,6 +14,7 @@ import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
 
 /**
@@ -117,9 +118,9 @@ final class Gates {
    * refused only where it falls short at its most, and passes only where it is enough at its least.
    */
   private static GateResult cranking(Need need, Label label, Supplier<BatteryCircuit> circuit) {
-    Given asked = need.minimum().coldCrankingAmps();
+    Given asked = need.minimum().crankingAmps();
     CredibleRating believed = CredibleRating.of(label, circuit);
-    double found = believed.rating().amps();
+    double found = found(need.minimum().test(), label, believed, circuit);
     double needed = asked.value();
     if (asked.isAssumed()) {
       return cranking(
@@ -142,6 +143,17 @@ final class Gates {
 
   private static GateResult cranking(Mark mark, Finding.Code code, double found, double needed) {
     return GateResult.of(Gate.MINIMUM_CRANKING, mark, code, found, needed);
+  }
+
+  /** What is believed of the label by the test the maker asks. */
+  private static double found(
+      CrankingTest asked, Label label, CredibleRating believed, Supplier<BatteryCircuit> circuit) {
+    if (believed.asPrinted() && label.cranking().test().equals(asked)) {
+      return label.cranking().amps();
+    }
+    return asked.equals(CrankingTest.COLD_CRANKING)
+        ? believed.rating().amps()
+        : circuit.get().ratedAmps(asked);
   }
 
   private static GateResult protection(Label label) {

@@ -4,17 +4,24 @@ import java.util.Optional;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.rating.CrankingTest;
 
 /**
  * The floor the machine's maker sets, for each rating separately.
  *
- * @param coldCrankingAmps by SAE; assumed from the displacement rule where the maker is silent (A)
+ * @param crankingAmps assumed from the displacement rule where the maker is silent (A)
+ * @param test that the maker asks it by: cold cranking amps, marine ones, EN
  * @param reserveMinutes where the maker states it (min)
  */
-public record MakersMinimum(Given coldCrankingAmps, Optional<Given> reserveMinutes) {
+public record MakersMinimum(Given crankingAmps, CrankingTest test, Optional<Given> reserveMinutes) {
+  /** By cold cranking amps, SAE. */
+  public MakersMinimum(Given coldCrankingAmps, Optional<Given> reserveMinutes) {
+    this(coldCrankingAmps, CrankingTest.COLD_CRANKING, reserveMinutes);
+  }
+
   /** Refuses what no maker asks. */
   public MakersMinimum {
-    CrankingRating.AMPS.check(coldCrankingAmps.value());
+    CrankingRating.AMPS.check(crankingAmps.value());
     reserveMinutes.ifPresent(minutes -> Label.RESERVE.check(minutes.value()));
   }
 }

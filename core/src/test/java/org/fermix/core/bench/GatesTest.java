@@ -148,6 +148,34 @@ class GatesTest {
     assertThat(gate(asking(60), large, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLEARS);
   }
 
+  /**
+   * A maker who asks 1,000 marine cranking amps is answered by a label that prints them, whatever
+   * its cold figure says; one that prints 800 cold is restated, about 1.25 times as many (trade).
+   */
+  @Test
+  void theMinimumIsHeldInTheMakersOwnStandard() {
+    CrankingTest marine = CrankingTest.find("mca").orElseThrow();
+    Need need =
+        new Need(
+            NEED.engine(),
+            new MakersMinimum(Given.maker(1000, Unit.AMPERE), marine, Optional.empty()),
+            NEED.tray(),
+            NEED.place(),
+            NEED.climate(),
+            NEED.use(),
+            NEED.charging());
+    Label printsMarine = rated(new CrankingRating(1000, marine), Optional.empty());
+    assertThat(gate(need, printsMarine, Gate.MINIMUM_CRANKING).mark()).isEqualTo(Mark.CLOSE);
+    GateResult restated =
+        gate(need, rated(CrankingRating.cca(860), Optional.empty()), Gate.MINIMUM_CRANKING);
+    assertThat(restated.mark()).isNotEqualTo(Mark.FAILS);
+    assertThat(restated.findings().get(0).found()).isBetween(1000.0, 1180.0);
+    assertThat(
+            gate(need, rated(CrankingRating.cca(700), Optional.empty()), Gate.MINIMUM_CRANKING)
+                .mark())
+        .isEqualTo(Mark.FAILS);
+  }
+
   /** Lithium of a kind not stated, or without a word of a protection, is barred until settled. */
   @Test
   void unknownLithiumIsBarred() {

@@ -20,7 +20,7 @@ public final class Assumptions {
             : "Engine and starter as usual for "
                 + need.engine().engineClass().name()
                 + "; a recorded start would tell");
-    add(lines, "Minimum CCA", need.minimum().coldCrankingAmps(), display);
+    add(lines, "Minimum cranking amps", need.minimum().crankingAmps(), display);
     add(lines, "Coldest morning", need.climate().coldestMorningC(), display);
     add(lines, "Mean of the coldest month", need.climate().winterMeanC(), display);
     add(lines, "Mean of the warmest month", need.climate().summerMeanC(), display);

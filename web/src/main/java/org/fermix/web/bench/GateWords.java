@@ -24,7 +24,7 @@ public final class GateWords {
       case TOO_LONG, TOO_WIDE, TOO_HIGH -> "a smaller case or a larger tray would open it";
       case WRONG_SIDE -> "the same battery with its terminals the other way round would open it";
       case CRANKING, CRANKING_AT_MOST ->
-          "at least " + display.show(first.needed(), Unit.AMPERE).text() + " CCA would open it";
+          "at least " + display.show(first.needed(), Unit.AMPERE).text() + " would open it";
       case NO_CLEARANCE ->
           "at least "
               + millimetres(first.needed(), display)

@@ -223,11 +223,11 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
       rows.add(gate("Fits the tray", "", Gate.FITS));
       rows.add(
           gate(
-              need.minimum().coldCrankingAmps().isAssumed()
+              need.minimum().crankingAmps().isAssumed()
                   ? "CCA, no minimum typed"
-                  : "Maker’s minimum CCA",
-              (need.minimum().coldCrankingAmps().isAssumed() ? "rule of thumb " : "need ")
-                  + display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text(),
+                  : "Maker’s minimum, " + need.minimum().test().label(),
+              (need.minimum().crankingAmps().isAssumed() ? "rule of thumb " : "need ")
+                  + display.show(need.minimum().crankingAmps().value(), Unit.AMPERE).text(),
               Gate.MINIMUM_CRANKING));
       rows.add(
           gate(

@@ -3,6 +3,7 @@ package org.fermix.web.need;
 import java.util.List;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.chart.Figures;
 import org.fermix.web.chart.Scale;
 import org.fermix.web.chart.Ticks;
@@ -10,18 +11,24 @@ import org.fermix.web.shared.Display;
 
 /** The maker’s minimum and the displacement rule on one scale, so they can be seen to agree. */
 public record MinimumRuler(
-    List<Mark> marks, List<Ticks.Tick> ticks, String summary, Figures figures) {
+    List<Mark> marks, List<Ticks.Tick> ticks, String caption, String summary, Figures figures) {
   /** One mark at a share of the width. */
   public record Mark(String at, String label, String value, int row) {}
 
   static MinimumRuler of(Need need, Display display) {
-    double rule = need.engine().ruleOfThumbCca();
-    double asked = need.minimum().coldCrankingAmps().value();
-    boolean typed = !need.minimum().coldCrankingAmps().isAssumed();
+    CrankingTest test = need.minimum().test();
+    boolean cold = test.equals(CrankingTest.COLD_CRANKING);
+    double rule = need.engine().ruleOfThumbCca() * (cold ? 1 : middle(test.trade()));
+    double asked = need.minimum().crankingAmps().value();
+    boolean typed = !need.minimum().crankingAmps().isAssumed();
     double most = Math.ceil(1.25 * Math.max(rule, asked) / 200) * 200;
     Scale scale = Scale.across(0, most);
     Mark ruleMark =
-        new Mark(scale.at(rule), "displacement rule", display.show(rule, Unit.AMPERE).text(), 1);
+        new Mark(
+            scale.at(rule),
+            cold ? "displacement rule" : "displacement rule, about",
+            display.show(rule, Unit.AMPERE).text(),
+            1);
     List<Mark> marks =
         typed
             ? List.of(
@@ -34,11 +41,16 @@ public record MinimumRuler(
     return new MinimumRuler(
         marks,
         ticks,
+        cold ? "Cold cranking amps." : test.label() + ", the rule restated as the trade does.",
         (typed ? "Maker’s minimum " + display.show(asked, Unit.AMPERE).text() + "; " : "")
             + "displacement rule "
             + display.show(rule, Unit.AMPERE).text(),
         new Figures(
-            List.of("Asked by", "Cold cranking amps"),
+            List.of("Asked by", test.label()),
             marks.stream().map(mark -> Figures.Row.of(mark.label(), mark.value())).toList()));
+  }
+
+  private static double middle(CrankingTest.TradeRatio trade) {
+    return Math.sqrt(trade.low() * trade.high());
   }
 }

@@ -24,6 +24,8 @@ class NeedFacts implements Persistable<UUID> {
   @Column(name = "minimum_cca_a")
   @Nullable Double minimumCcaA;
 
+  @Nullable String minimumTest;
+
   @Column(name = "minimum_reserve_min")
   @Nullable Double minimumReserveMin;
 

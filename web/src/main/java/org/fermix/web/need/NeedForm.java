@@ -19,6 +19,7 @@ import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.shared.Currencies;
 import org.fermix.web.shared.Display;
@@ -33,8 +34,15 @@ final class NeedForm {
 
   private static final List<Field> FIELDS =
       List.of(
-          Field.number("minimumCca", "Minimum CCA", CrankingRating.AMPS)
-              .withHelp("Cold cranking amps by SAE, from the handbook or the old label."),
+          Field.number("minimumCca", "Minimum cranking amps", CrankingRating.AMPS)
+              .withHelp("From the handbook or the old label."),
+          Field.choice(
+                  "minimumTest",
+                  "Asked by",
+                  CrankingTest.all().stream()
+                      .map(test -> new Field.Choice(test.id(), test.label()))
+                      .toList())
+              .withHelp("The test the maker names: MCA for many outboards. Empty: CCA (SAE)."),
           Field.number("minimumReserve", "Minimum RC", Label.RESERVE)
               .withHelp("Reserve capacity in minutes, where the maker asks for one."),
           Field.number("trayLength", "Tray length", CaseSize.SIDE),
@@ -105,6 +113,7 @@ final class NeedForm {
   static Form of(OpenJob job, NeedFacts facts, Display display) {
     Map<String, Object> values = new HashMap<>();
     put(values, "minimumCca", facts.minimumCcaA);
+    put(values, "minimumTest", facts.minimumTest);
     put(values, "minimumReserve", facts.minimumReserveMin);
     put(values, "trayLength", facts.trayLengthMm);
     put(values, "trayWidth", facts.trayWidthMm);
@@ -208,6 +217,7 @@ final class NeedForm {
 
   static void write(Form form, NeedFacts facts) {
     facts.minimumCcaA = form.numberOrNull("minimumCca");
+    facts.minimumTest = form.text("minimumTest").orElse(null);
     facts.minimumReserveMin = form.numberOrNull("minimumReserve");
     facts.trayLengthMm = form.numberOrNull("trayLength");
     facts.trayWidthMm = form.numberOrNull("trayWidth");

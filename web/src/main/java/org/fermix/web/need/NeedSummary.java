@@ -4,6 +4,7 @@ import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Stop;
 import org.fermix.web.job.StopSummary;
@@ -31,7 +32,11 @@ class NeedSummary implements StopSummary {
     }
     Need need = needs.of(job);
     String line =
-        "min " + display.show(need.minimum().coldCrankingAmps().value(), Unit.AMPERE).text();
+        "min "
+            + display.show(need.minimum().crankingAmps().value(), Unit.AMPERE).text()
+            + (need.minimum().test().equals(CrankingTest.COLD_CRANKING)
+                ? ""
+                : " " + need.minimum().test().label());
     return new Line(
         need.tray().map(tray -> line + ", " + tray(tray, display)).orElse(line + ", tray unknown"),
         State.DONE);

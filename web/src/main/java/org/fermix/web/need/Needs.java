@@ -19,6 +19,7 @@ import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.job.NextJob;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.shared.Display;
@@ -138,6 +139,9 @@ public class Needs implements NextJob {
                     Unit.AMPERE,
                     "by the displacement rule; the maker’s figure is not typed")
                 : Given.maker(facts.minimumCcaA, Unit.AMPERE),
+            Optional.ofNullable(facts.minimumCcaA == null ? null : facts.minimumTest)
+                .flatMap(CrankingTest::find)
+                .orElse(CrankingTest.COLD_CRANKING),
             Optional.ofNullable(facts.minimumReserveMin)
                 .map(minutes -> Given.maker(minutes, Unit.MINUTE))),
         tray(facts),

@@ -154,7 +154,7 @@ class RecommendationTest {
         .satisfies(
             refused ->
                 assertThat(refused.reason().replace('\u00a0', ' '))
-                    .contains("at least 520 A CCA would open it", "at least 90 min"));
+                    .contains("at least 520 A would open it", "at least 90 min"));
   }
 
   @Test

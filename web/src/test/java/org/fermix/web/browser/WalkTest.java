@@ -76,13 +76,13 @@ class WalkTest extends BrowserTestBase {
 
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
         .hasText("What the machine requires");
-    page.getByLabel("Minimum CCA").fill("lots");
+    page.getByLabel("Minimum cranking amps").fill("lots");
     page.getByLabel("Coldest morning").fill("−16");
     button(page, "Save the need").click();
     assertThat(page.locator("#f-minimumCca-error")).containsText("1 to 3,000 A");
-    assertThat(page.getByLabel("Minimum CCA")).hasValue("lots");
+    assertThat(page.getByLabel("Minimum cranking amps")).hasValue("lots");
     assertThat(page.getByLabel("Coldest morning")).hasValue("−16");
-    page.getByLabel("Minimum CCA").fill("520");
+    page.getByLabel("Minimum cranking amps").fill("520");
     page.getByLabel("Tray length").fill("278");
     page.getByLabel("Tray width").fill("175");
     page.getByLabel("Height free").fill("200");
