@@ -65,6 +65,11 @@ public record Finding(Code code, double found, double needed) {
     VOLTS_PARTLY,
     /** Within the window (V). */
     VOLTS_FULL,
+    /**
+     * Fills, but takes no charge in the winter it is driven in unless it is heated or warmed; found
+     * is the coldest month's mean, needed the least (°C).
+     */
+    LOCKED_IN_COLD,
     /** Above the usual window; needed is its upper end (V). */
     VOLTS_ABOVE_WINDOW,
     /** Above what it stands; needed is that limit (V). */

@@ -10,6 +10,7 @@ import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.fit.Fit;
 import org.fermix.core.label.BelievedRatio;
+import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Band;
@@ -148,12 +149,22 @@ final class Gates {
   /** What is believed of the label by the test the maker asks. */
   private static double found(
       CrankingTest asked, Label label, CredibleRating believed, Supplier<BatteryCircuit> circuit) {
-    if (believed.asPrinted() && label.cranking().test().equals(asked)) {
-      return label.cranking().amps();
+    List<CrankingRating> printed = new ArrayList<>(label.sheet().otherRatings());
+    printed.add(0, label.cranking());
+    Optional<CrankingRating> same =
+        printed.stream().filter(each -> each.test().equals(asked)).findFirst();
+    if (printed.size() == 1 && same.isPresent() && believed.asPrinted()) {
+      return same.get().amps();
     }
-    return asked.equals(CrankingTest.COLD_CRANKING)
-        ? believed.rating().amps()
-        : circuit.get().ratedAmps(asked);
+    double amps =
+        asked.equals(CrankingTest.COLD_CRANKING)
+            ? believed.rating().amps()
+            : circuit.get().ratedAmps(asked);
+    // Printed by that very test, and within what is believed: as printed.
+    return same.filter(
+            each -> Math.abs(Math.log(each.amps() / amps)) < Band.SIGMAS * believed.sigma())
+        .map(CrankingRating::amps)
+        .orElse(amps);
   }
 
   private static GateResult protection(Label label) {
@@ -211,7 +222,14 @@ final class Gates {
       case PARTLY ->
           charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, series * window.fullFromVolts());
       case FULL ->
-          charged(Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, series * window.fullFromVolts());
+          lockedInCold(need, label)
+              ? charged(
+                  Mark.CLOSE,
+                  Finding.Code.LOCKED_IN_COLD,
+                  need.climate().winterMeanC().value(),
+                  label.chemistry().acceptance().coldestC())
+              : charged(
+                  Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, series * window.fullFromVolts());
       case FULL_ABOVE_WINDOW ->
           charged(
               Mark.CLOSE,
@@ -222,6 +240,13 @@ final class Gates {
           charged(
               Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, series * window.neverExceedVolts());
     };
+  }
+
+  /** True where an unheated battery takes no charge in the coldest month it is used in. */
+  private static boolean lockedInCold(Need need, Label label) {
+    return !label.chemistry().isLead()
+        && !label.sheet().heated()
+        && need.climate().winterMeanC().value() < label.chemistry().acceptance().coldestC();
   }
 
   private static GateResult charged(Mark mark, Finding.Code code, double volts, double needed) {

@@ -1,5 +1,7 @@
 package org.fermix.core.electrical;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Supplier;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
@@ -8,10 +10,10 @@ import org.fermix.core.quantity.Spread;
 import org.fermix.core.rating.CrankingTest;
 
 /**
- * The cranking rating a label is believed to have. Lead ratings are believed up to the most any
- * battery of the chemistry holds for each ampere-hour. Lithium and sodium labels follow no
- * standard: theirs are read as what such figures usually turn out to mean, with the doubt that is
- * left.
+ * The cranking rating a label is believed to have. Several printed ones are weighed together. Lead
+ * ratings are believed up to the most any battery of the chemistry holds for each ampere-hour.
+ * Lithium and sodium labels follow no standard: theirs are read as what such figures usually turn
+ * out to mean, with the doubt that is left.
  *
  * @param rating the printed one, or what is believed instead, by SAE J537
  * @param asPrinted false when less is believed than is printed
@@ -31,6 +33,9 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
    * by SAE J537.
    */
   public static CredibleRating of(Label label, Supplier<BatteryCircuit> circuit) {
+    if (!label.sheet().otherRatings().isEmpty()) {
+      return weighed(label);
+    }
     if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)) {
       double amps = circuit.get().ratedAmps(CrankingTest.COLD_CRANKING);
       return new CredibleRating(
@@ -49,6 +54,9 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
   record Calibrated(CredibleRating rating, BatteryCircuit circuit) {}
 
   static Calibrated calibrate(Label label) {
+    if (!label.sheet().otherRatings().isEmpty()) {
+      return calibrated(label, weighed(label));
+    }
     CrankingRating printed = label.cranking();
     if (BelievedRatio.appliesTo(label.chemistry())) {
       return calibrated(label, believed(label, coldAmps(label)));
@@ -62,9 +70,13 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
               ? new CredibleRating(printed, true, sigma)
               : capped(mostCca, sigma));
     }
+    double wider = Math.hypot(sigma, printed.test().trade().sigma());
     return BatteryCircuit.calibratedIfPossible(label, printed)
         .filter(circuit -> circuit.ratedAmps(CrankingTest.COLD_CRANKING) <= mostCca)
-        .map(circuit -> new Calibrated(new CredibleRating(printed, true, sigma), circuit))
+        .map(
+            circuit ->
+                new Calibrated(
+                    new CredibleRating(printed, true, wider), circuit.knownWithin(wider)))
         .orElseGet(() -> calibrated(label, capped(mostCca, sigma)));
   }
 
@@ -73,9 +85,48 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
         rating, BatteryCircuit.calibrated(label, rating.rating()).knownWithin(rating.sigma()));
   }
 
+  /**
+   * What several printed ratings say together: each restated to SAE J537 and weighed by how its
+   * test scatters; where they disagree by more than that, the doubt is as large as they disagree.
+   */
+  private static CredibleRating weighed(Label label) {
+    List<CrankingRating> all = new ArrayList<>(label.sheet().otherRatings());
+    all.add(0, label.cranking());
+    double weights = 0;
+    double sum = 0;
+    double squares = 0;
+    for (CrankingRating rating : all) {
+      double cold = Math.log(coldAmps(label, rating));
+      double sigma = Math.hypot(Spread.RESISTANCE.sigma(), rating.test().trade().sigma());
+      double weight = 1 / (sigma * sigma);
+      weights += weight;
+      sum += weight * cold;
+      squares += weight * cold * cold;
+    }
+    double mean = sum / weights;
+    double apart = Math.sqrt(Math.max(0, squares / weights - mean * mean));
+    double amps = Math.exp(mean);
+    if (BelievedRatio.appliesTo(label.chemistry())) {
+      CredibleRating believed = believed(label, amps);
+      return new CredibleRating(
+          believed.rating(), believed.asPrinted(), Math.max(believed.sigma(), apart));
+    }
+    double sigma = Math.max(Spread.RESISTANCE.sigma(), apart);
+    double most = mostColdAmps(label);
+    return amps > most
+        ? capped(most, sigma)
+        : new CredibleRating(
+            CrankingRating.cca(printable(amps)),
+            amps >= CLEARLY_LESS * coldAmps(label, label.cranking()),
+            sigma);
+  }
+
   /** What the printed rating comes to by SAE J537, before it is doubted (A). */
   private static double coldAmps(Label label) {
-    CrankingRating printed = label.cranking();
+    return coldAmps(label, label.cranking());
+  }
+
+  private static double coldAmps(Label label, CrankingRating printed) {
     return printed.test().equals(CrankingTest.COLD_CRANKING)
         ? printed.amps()
         : BatteryCircuit.calibratedIfPossible(label, printed)

@@ -33,6 +33,9 @@ public final class QuickCalibration {
   /** The circuit of a battery, calibrated from its label. */
   public BatteryCircuit of(Label label) {
     CrankingRating printed = label.cranking();
+    if (!label.sheet().otherRatings().isEmpty()) {
+      return BatteryCircuit.of(label);
+    }
     if (!BelievedRatio.appliesTo(label.chemistry())) {
       return of(label, printed);
     }

@@ -16,6 +16,7 @@ import org.fermix.core.quantity.Unit;
  * @param coldTestStated true when the sheet states the cold test of its cranking rating: −18 °C, 30
  *     s, 7.2 V
  * @param kindStated false where the label says lithium and not which
+ * @param otherRatings cranking ratings printed beside the first
  */
 public record Sheet(
     double capacityHours,
@@ -23,12 +24,16 @@ public record Sheet(
     ProtectionClaim protection,
     boolean heated,
     boolean coldTestStated,
-    boolean kindStated) {
+    boolean kindStated,
+    List<CrankingRating> otherRatings) {
   /** Rate behind the ampere-hours. */
   public static final Limits HOURS = new Limits("hour rate", 0.5, 200, Unit.HOUR);
 
   /** Most points of a discharge that are kept. */
   public static final int MOST_DISCHARGES = 12;
+
+  /** Most ratings beside the first. */
+  public static final int MOST_RATINGS = 6;
 
   /** Says nothing. */
   public static final Sheet SILENT = new Sheet(20, List.of(), ProtectionClaim.NONE, false, false);
@@ -40,11 +45,13 @@ public record Sheet(
       ProtectionClaim protection,
       boolean heated,
       boolean coldTestStated) {
-    this(capacityHours, discharges, protection, heated, coldTestStated, true);
+    this(capacityHours, discharges, protection, heated, coldTestStated, true, List.of());
   }
 
-  /** Copies the list. */
+  /** Copies the lists. */
   public Sheet {
+    Check.within("other ratings", otherRatings.size(), 0, MOST_RATINGS, "");
+    otherRatings = List.copyOf(otherRatings);
     HOURS.check(capacityHours);
     Check.within("points of a discharge", discharges.size(), 0, MOST_DISCHARGES, "");
     discharges = List.copyOf(discharges);
@@ -56,5 +63,11 @@ public record Sheet(
         .filter(point -> Math.abs(point.hours() - Label.CAPACITY_HOURS) < 1e-6)
         .map(RatedCharge::ampHours)
         .findFirst();
+  }
+
+  /** The same with further cranking ratings. */
+  public Sheet rated(List<CrankingRating> ratings) {
+    return new Sheet(
+        capacityHours, discharges, protection, heated, coldTestStated, kindStated, ratings);
   }
 }

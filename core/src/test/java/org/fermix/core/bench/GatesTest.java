@@ -176,6 +176,17 @@ class GatesTest {
         .isEqualTo(Mark.FAILS);
   }
 
+  /** Unheated lithium is said to take no charge in a winter colder than it may be charged in. */
+  @Test
+  void whatIsLockedInTheColdIsSaidSo() {
+    Label lithium = Examples.label("lfp", 650, 40, 92, 6, 300);
+    assertThat(code(NEED, lithium, Gate.CHARGED)).isEqualTo(Finding.Code.LOCKED_IN_COLD);
+    assertThat(gate(NEED, lithium, Gate.CHARGED).mark()).isEqualTo(Mark.CLOSE);
+    assertThat(code(NEED, Examples.heated(lithium), Gate.CHARGED))
+        .isEqualTo(Finding.Code.VOLTS_FULL);
+    assertThat(code(NEED, LABEL, Gate.CHARGED)).isEqualTo(Finding.Code.VOLTS_FULL);
+  }
+
   /** Lithium of a kind not stated, or without a word of a protection, is barred until settled. */
   @Test
   void unknownLithiumIsBarred() {
@@ -194,7 +205,8 @@ class GatesTest {
             code(
                 NEED,
                 lithium.with(
-                    new Sheet(20, List.of(), ProtectionClaim.BUILT_IN, false, false, false)),
+                    new Sheet(
+                        20, List.of(), ProtectionClaim.BUILT_IN, false, false, false, List.of())),
                 Gate.PROTECTION))
         .isEqualTo(Finding.Code.KIND_NOT_STATED);
     assertThat(Gates.of(NEED, LABEL, () -> BatteryCircuit.of(LABEL)))

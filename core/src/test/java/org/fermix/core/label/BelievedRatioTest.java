@@ -3,9 +3,12 @@ package org.fermix.core.label;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.fermix.core.Examples;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.CredibleRating;
+import org.fermix.core.rating.CrankingTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -74,5 +77,70 @@ class BelievedRatioTest {
     CredibleRating other = CredibleRating.of(flattering);
     double apart = Math.abs(Math.log(other.rating().amps() / one.rating().amps()));
     assertThat(apart).isLessThan(1.28 * Math.hypot(one.sigma(), other.sigma()));
+  }
+
+  private static CrankingRating by(String test, double amps) {
+    return new CrankingRating(amps, CrankingTest.find(test).orElseThrow());
+  }
+
+  /**
+   * Side by side on labels: 800 CCA / 1000 MCA, 750 / 870 (common practice, no source). Typed in
+   * either order they come to the same, near the cold figure.
+   */
+  @ParameterizedTest
+  @CsvSource({"800, 1000", "750, 870", "550, 690"})
+  void severalRatingsAreWeighedTogether(double cold, double marine) {
+    Label first = Examples.label("agm", cold, 75, 130, 21, 180);
+    Label coldFirst = first.with(Sheet.SILENT.rated(List.of(by("mca", marine))));
+    Label marineFirst =
+        new Label(
+                first.name(),
+                first.chemistry(),
+                by("mca", marine),
+                first.capacityAh(),
+                first.reserveMinutes(),
+                first.massKg(),
+                first.size(),
+                first.positiveSide(),
+                first.price())
+            .with(Sheet.SILENT.rated(List.of(by("cca", cold))));
+    double one = CredibleRating.of(coldFirst).rating().amps();
+    double other = CredibleRating.of(marineFirst).rating().amps();
+    assertThat(one).isCloseTo(other, within(0.5));
+    assertThat(one).isBetween(0.9 * cold, 1.1 * cold);
+  }
+
+  /**
+   * A rating typed in another standard changes nothing beyond its band; five that disagree widen
+   * it.
+   */
+  @Test
+  void anotherStandardChangesNothingBeyondItsBand() {
+    Label label = Examples.label("agm", 600, 60, 105, 17.5, 150);
+    BatteryCircuit circuit = BatteryCircuit.of(label);
+    for (CrankingTest test : CrankingTest.all()) {
+      Label typed =
+          new Label(
+              label.name(),
+              label.chemistry(),
+              new CrankingRating(circuit.ratedAmps(test), test),
+              label.capacityAh(),
+              label.reserveMinutes(),
+              label.massKg(),
+              label.size(),
+              label.positiveSide(),
+              label.price());
+      CredibleRating believed = CredibleRating.of(typed);
+      double cold = BatteryCircuit.of(typed).ratedAmps(CrankingTest.COLD_CRANKING);
+      assertThat(Math.abs(Math.log(cold / 600)))
+          .as(test.label())
+          .isLessThan(0.01 + 1.28 * believed.sigma());
+    }
+    Label disagreeing =
+        label.with(
+            Sheet.SILENT.rated(
+                List.of(by("mca", 1100), by("en", 420), by("hca", 700), by("din", 500))));
+    assertThat(CredibleRating.of(disagreeing).sigma())
+        .isGreaterThan(1.5 * CredibleRating.of(label).sigma());
   }
 }

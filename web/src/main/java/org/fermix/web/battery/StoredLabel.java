@@ -156,7 +156,23 @@ public class StoredLabel {
             says(Kind.PROTECTED)),
         says(Kind.HEATED).orElse(false),
         says(Kind.COLD_TEST).orElse(false),
-        !says(Kind.KIND_NOT_STATED).orElse(false));
+        !says(Kind.KIND_NOT_STATED).orElse(false),
+        facts(Kind.RATING)
+            .skip(1)
+            .map(fact -> new CrankingRating(amount(fact), test(fact)))
+            .toList());
+  }
+
+  /** The ratings beside the first as one text; empty without any. */
+  public String otherRatings() {
+    return facts(Kind.RATING)
+        .skip(1)
+        .map(fact -> plain(amount(fact)) + " " + RatingText.name(test(fact)))
+        .collect(Collectors.joining("; "));
+  }
+
+  private static String plain(double amps) {
+    return amps == Math.rint(amps) ? Long.toString(Math.round(amps)) : Double.toString(amps);
   }
 
   /** The rows of its discharge table as one text; empty without any. */

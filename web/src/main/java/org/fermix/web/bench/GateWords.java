@@ -82,6 +82,11 @@ public final class GateWords {
       case VOLTS_TOO_LOW -> "never charged: needs " + volts(needed, display);
       case VOLTS_PARTLY -> "slowly, never full: wants " + volts(needed, display);
       case VOLTS_FULL -> "charges fully";
+      case LOCKED_IN_COLD ->
+          "takes none below "
+              + display.show(needed, Unit.CELSIUS).text()
+              + ", your winter’s mean is "
+              + display.show(found, Unit.CELSIUS).text();
       case VOLTS_ABOVE_WINDOW -> "a little high: " + volts(needed, display) + " is usual";
       case VOLTS_TOO_HIGH -> "harmed above " + volts(needed, display);
       case APPROVAL_TO_BE_SHOWN -> "show an approval for this aircraft first";

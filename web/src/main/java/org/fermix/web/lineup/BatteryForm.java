@@ -19,6 +19,7 @@ import org.fermix.web.battery.DischargeText;
 import org.fermix.web.battery.LabelFact;
 import org.fermix.web.battery.LabelFact.Kind;
 import org.fermix.web.battery.Offer;
+import org.fermix.web.battery.RatingText;
 import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
@@ -77,6 +78,8 @@ final class BatteryForm {
                   new Field.Choice("6", "6 V"),
                   new Field.Choice("12", "12 V"),
                   new Field.Choice("24", "24 V"))),
+          Field.text("ratings", "Other cranking ratings", RatingText.LONGEST)
+              .withHelp("Such as 1000 MCA; 690 EN. All are weighed together."),
           Field.text("discharges", "Other rates and discharge table", DischargeText.LONGEST)
               .withHelp("Such as 16 Ah 100 h; 25 A 94 min. Each counts at its own current."),
           yesNo("protected", "Protection built in")
@@ -163,6 +166,7 @@ final class BatteryForm {
     NUMBERS.forEach((name, kind) -> put(values, name, label.find(kind)));
     put(values, "capacityHours", label.facts(Kind.CAPACITY).findFirst().map(LabelFact::hours));
     put(values, "volts", label.find(Kind.VOLTS).map(volts -> String.valueOf(volts.intValue())));
+    put(values, "ratings", Optional.of(label.otherRatings()));
     put(values, "discharges", Optional.of(label.discharges()));
     put(values, "protected", label.says(Kind.PROTECTED).map(BatteryForm::yesNo));
     put(values, "heated", label.says(Kind.HEATED).map(BatteryForm::yesNo));
@@ -183,6 +187,7 @@ final class BatteryForm {
     form.hint("mass", "Empty: estimated from capacity");
     form.hint("capacityHours", "Empty: 20 h");
     form.hint("volts", "Empty: 12 V");
+    form.hint("ratings", "Empty: none printed");
     form.hint("discharges", "Empty: none printed");
     form.hint("protected", "Empty: not stated; lithium is then barred");
     form.hint("heated", "Empty: not stated, counts as no");
@@ -206,6 +211,11 @@ final class BatteryForm {
   /** What was typed, the discharge text read as well. */
   static Form typed(Form before, Map<String, String> parameters) {
     Form form = Form.typed(before, parameters);
+    form.text("ratings")
+        .map(RatingText::read)
+        .map(RatingText::complaint)
+        .filter(complaint -> !complaint.isEmpty())
+        .ifPresent(complaint -> form.complain("ratings", complaint));
     form.text("discharges")
         .map(DischargeText::read)
         .map(DischargeText::complaint)
@@ -218,6 +228,9 @@ final class BatteryForm {
     List<LabelFact> facts = new ArrayList<>();
     facts.add(
         LabelFact.rating(form.text("test").orElseThrow(), form.number("cranking").orElseThrow()));
+    form.text("ratings").map(RatingText::read).stream()
+        .flatMap(read -> read.ratings().stream())
+        .forEach(rating -> facts.add(LabelFact.rating(rating.test().id(), rating.amps())));
     Double hours = form.numberOrNull("capacityHours");
     Double ampHours = form.numberOrNull("capacity");
     if (ampHours != null || hours != null) {

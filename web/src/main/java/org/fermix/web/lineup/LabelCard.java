@@ -62,6 +62,16 @@ public record LabelCard(
             label.cranking().test().label(),
             display.show(label.cranking().amps(), Unit.AMPERE).text(),
             false));
+    label
+        .sheet()
+        .otherRatings()
+        .forEach(
+            rating ->
+                rows.add(
+                    new Row(
+                        rating.test().label(),
+                        display.show(rating.amps(), Unit.AMPERE).text(),
+                        false)));
     label.reserveMinutes().ifPresent(given -> rows.add(row("RC", given, display)));
     label
         .capacityAh()
@@ -102,7 +112,8 @@ public record LabelCard(
 
   private static List<Row> yardstick(Label label, Display display) {
     List<Row> rows = new ArrayList<>();
-    if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)) {
+    if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)
+        || !label.sheet().otherRatings().isEmpty()) {
       double cca = BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
       rows.add(new Row("CCA (SAE), about", display.show(cca, Unit.AMPERE).text(), true));
     }

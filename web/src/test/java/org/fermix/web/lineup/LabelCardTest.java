@@ -93,6 +93,24 @@ class LabelCardTest {
         .anyMatch(row -> row.name().startsWith("CCA (SAE)") && row.assumed());
   }
 
+  /** Several ratings are all shown, weighed together, and come back as they were typed. */
+  @Test
+  void severalRatingsAreShownAndWeighed() {
+    Map<String, String> typed = typed("agm", "800");
+    typed.put("capacity", "75");
+    typed.put("ratings", "1000 MCA; 760 EN");
+    assertThat(card(typed).printed())
+        .extracting(LabelCard.Row::name)
+        .contains("CCA (SAE)", "MCA / CA", "EN");
+    assertThat(card(typed).yardstick()).anyMatch(row -> row.name().startsWith("CCA (SAE), about"));
+    Form form = Form.typed(BatteryForm.blank(false, Display.USUAL), typed);
+    assertThat(BatteryForm.of(entry(form), Display.USUAL).view("ratings").value())
+        .isEqualTo("1000 MCA; 760 EN");
+    typed.put("ratings", "1000 marine");
+    assertThat(BatteryForm.typed(BatteryForm.blank(false, Display.USUAL), typed).wrong())
+        .isNotEmpty();
+  }
+
   @Test
   void aStoredLabelIsShownAsItWasTyped() {
     Form form = Form.typed(BatteryForm.blank(false, Display.USUAL), typed("agm", "760"));
