@@ -95,17 +95,17 @@ public record Recommendation(
       if (!leader.meets()) {
         return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
       }
+      boolean stillDoes =
+          !check.saysReplace()
+              && decision.answer().today().filter(decision::meetsConditions).isPresent();
       if (check.first().isPresent() && check.first().get() != Verdict.Action.KEEP) {
-        return "Do not buy yet: "
+        return (stillDoes ? "Do not buy: " : "Do not buy yet: ")
             + VerdictWords.first(check.first().get())
-            + ". Then take "
+            + (stillDoes ? ". When you buy, take " : ". Then take ")
             + named(leader.answer())
             + ".";
       }
-      boolean keeps =
-          check.first().isPresent()
-              || (!check.saysReplace()
-                  && decision.answer().today().filter(decision::meetsConditions).isPresent());
+      boolean keeps = check.first().isPresent() || stillDoes;
       return (keeps ? "Keep today’s battery; when you buy, take " : "Take ")
           + named(leader.answer())
           + ".";

@@ -69,7 +69,11 @@ public final class VerdictWords {
       return "no readings yet";
     }
     if (!verdict.settled()) {
-      return "likeliest: " + cause(verdict.cause());
+      return verdict.measured().stream()
+          .filter(Verdict.Action::killsTheNext)
+          .findFirst()
+          .map(each -> first(each) + " first")
+          .orElse("likeliest: " + cause(verdict.cause()));
     }
     return switch (verdict.action()) {
       case CHARGE_AND_RETEST -> "charge and test again";

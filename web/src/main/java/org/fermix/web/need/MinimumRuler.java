@@ -13,7 +13,9 @@ import org.fermix.web.shared.Display;
 public record MinimumRuler(
     List<Mark> marks, List<Ticks.Tick> ticks, String caption, String summary, Figures figures) {
   /** One mark at a share of the width. */
-  public record Mark(String at, String label, String value, int row) {}
+  public record Mark(String at, String label, String value, int row, boolean leftOf) {}
+
+  private static final double MIDDLE = 50;
 
   static MinimumRuler of(Need need, Display display) {
     CrankingTest test = need.minimum().test();
@@ -24,17 +26,10 @@ public record MinimumRuler(
     double most = Math.ceil(1.25 * Math.max(rule, asked) / 200) * 200;
     Scale scale = Scale.across(0, most);
     Mark ruleMark =
-        new Mark(
-            scale.at(rule),
-            cold ? "displacement rule" : "displacement rule, about",
-            display.show(rule, Unit.AMPERE).text(),
-            1);
+        mark(scale, rule, cold ? "displacement rule" : "displacement rule, about", 1, display);
     List<Mark> marks =
         typed
-            ? List.of(
-                new Mark(
-                    scale.at(asked), "maker’s minimum", display.show(asked, Unit.AMPERE).text(), 0),
-                ruleMark)
+            ? List.of(mark(scale, asked, "maker’s minimum", 0, display), ruleMark)
             : List.of(ruleMark);
     List<Ticks.Tick> ticks =
         Ticks.every(scale, 0, most, most / 4, value -> display.number(value, 0));
@@ -52,5 +47,15 @@ public record MinimumRuler(
 
   private static double middle(CrankingTest.TradeRatio trade) {
     return Math.sqrt(trade.low() * trade.high());
+  }
+
+  /** Labelled to the left where the right has no room. */
+  private static Mark mark(Scale scale, double amps, String label, int row, Display display) {
+    return new Mark(
+        scale.at(amps),
+        label,
+        display.show(amps, Unit.AMPERE).text(),
+        row,
+        scale.position(amps) > MIDDLE);
   }
 }
