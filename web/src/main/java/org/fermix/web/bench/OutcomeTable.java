@@ -263,6 +263,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
     private Cell gateCell(CandidateAnswer candidate, Gate gate) {
       Optional<GateResult> found =
           candidate.gates().stream().filter(each -> each.gate() == gate).findFirst();
+      if (gate == Gate.FITS && candidate.candidate().isToday()) {
+        return new Cell(candidate.letter(), "fitted now", "", "", "", "", "", "", "");
+      }
       if (found.isEmpty()) {
         return new Cell(candidate.letter(), "—", "", "", "", "", "", "", "");
       }

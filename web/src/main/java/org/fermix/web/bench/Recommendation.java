@@ -96,7 +96,7 @@ public record Recommendation(
         return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
       }
       boolean stillDoes =
-          !check.saysReplace()
+          !check.doubtsTheBattery()
               && decision.answer().today().filter(decision::meetsConditions).isPresent();
       if (check.first().isPresent() && check.first().get() != Verdict.Action.KEEP) {
         return (stillDoes ? "Do not buy: " : "Do not buy yet: ")
@@ -310,6 +310,9 @@ public record Recommendation(
       if (decision.meetsConditions(today) && check.saysReplace()) {
         return "By its label and age today’s battery would still do all you ask; what the check found"
             + " counts for more.";
+      }
+      if (decision.meetsConditions(today) && check.doubtsTheBattery()) {
+        return "By its label and age today’s battery would still do all you ask; the check doubts it.";
       }
       if (decision.meetsConditions(today)) {
         return "Today’s battery still does all you ask, as far as its age tells: nothing need be bought for"

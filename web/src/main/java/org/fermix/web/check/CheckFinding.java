@@ -1,6 +1,7 @@
 package org.fermix.web.check;
 
 import java.util.Optional;
+import org.fermix.core.diagnosis.Cause;
 import org.fermix.core.diagnosis.Verdict;
 
 /**
@@ -30,5 +31,14 @@ public record CheckFinding(Optional<Verdict> verdict) {
   /** True where it is settled that the battery must go. */
   public boolean saysReplace() {
     return settled().filter(each -> !each.action().saysDoNotBuy()).isPresent();
+  }
+
+  /**
+   * True where the battery itself is suspected, settled or not: its age is no longer its best word.
+   */
+  public boolean doubtsTheBattery() {
+    return verdict
+        .filter(each -> each.cause() == Cause.WORN || !each.action().saysDoNotBuy())
+        .isPresent();
   }
 }

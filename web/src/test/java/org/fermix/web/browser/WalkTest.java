@@ -130,7 +130,7 @@ class WalkTest extends BrowserTestBase {
     link(page, "Add a candidate").first().click();
     page.getByLabel("Name on the label").fill(name);
     page.getByLabel("Chemistry").selectOption(chemistry);
-    page.getByLabel("Cranking rating").fill(cca);
+    page.getByLabel("Cranking rating (needed)").fill(cca);
     page.getByLabel("RC").fill(reserve);
     page.getByLabel("Capacity").fill(ah);
     page.getByLabel("Mass").fill(kg);

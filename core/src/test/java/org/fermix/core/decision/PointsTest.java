@@ -1,0 +1,94 @@
+package org.fermix.core.decision;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.fermix.core.Examples;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
+import org.fermix.core.bench.Policy;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
+import org.junit.jupiter.api.Test;
+
+/** The one rule of points. */
+class PointsTest {
+  private static final Need NEED = Examples.dieselNeed();
+  private static final Conditions MILD = new Conditions(0, 7, 0, 0, 0);
+
+  private static Decision decide(List<Candidate> candidates, Weights weights) {
+    return Decision.of(Bench.of(NEED, Policy.USUAL, candidates), MILD, weights);
+  }
+
+  /** What one is ahead of another depends on the two alone. */
+  @Test
+  void theLeadOfOneOverAnotherDependsOnTheTwoAlone() {
+    List<Candidate> two = Examples.lineUp().subList(1, 3);
+    List<Candidate> all = new ArrayList<>(Examples.lineUp());
+    all.add(new Candidate("E", Examples.label("flooded", 560, 60, 100, 60, 20_000), 0));
+    all.add(new Candidate("F", Examples.label("flooded", 560, 60, 100, 4, 1), 0));
+    assertThat(lead(decide(all, Weights.USUAL)))
+        .isCloseTo(lead(decide(two, Weights.USUAL)), within(1e-9));
+  }
+
+  private static double lead(Decision decision) {
+    Map<String, Double> points =
+        decision.ranked().stream().collect(Collectors.toMap(Ranked::letter, Ranked::points));
+    return points.getOrDefault("A", Double.NaN) - points.getOrDefault("B", Double.NaN);
+  }
+
+  /** Each factor e of cost takes a quarter of the weight. */
+  @Test
+  void costCountsByItsLogarithm() {
+    assertThat(Points.less(Math.E * 50, 50)).isCloseTo(0.75, within(1e-12));
+    assertThat(Points.less(50, 50)).isEqualTo(1);
+  }
+
+  /** A price that nobody has named is unknown, not nothing: it neither leads nor sinks by it. */
+  @Test
+  void aMissingPriceIsUnknown() {
+    List<Candidate> lineUp = new ArrayList<>(Examples.lineUp().subList(1, 4));
+    Label priced = lineUp.get(0).label();
+    Label unpriced =
+        new Label(
+            priced.name(),
+            priced.chemistry(),
+            priced.cranking(),
+            priced.capacityAh(),
+            priced.reserveMinutes(),
+            priced.massKg(),
+            priced.size(),
+            priced.positiveSide(),
+            Given.assumed(0, Unit.MONEY, "no price typed"));
+    lineUp.add(new Candidate("H", unpriced, 0));
+    Decision decision = decide(lineUp, new Weights(Map.of(Criterion.MONEY, 12)));
+    Ranked unknown =
+        decision.ranked().stream()
+            .filter(each -> each.letter().equals("H"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(unknown.answer().find(Outcome.COST_PER_YEAR)).isEqualTo(Optional.empty());
+    assertThat(unknown.weighing(Criterion.MONEY).merit()).isEqualTo(0.5);
+    assertThat(decision.first().orElseThrow().letter()).isNotEqualTo("H");
+  }
+
+  /** Whoever does all that is asked stands before whoever does not, whatever the points. */
+  @Test
+  void needsComeBeforePoints() {
+    Points.Score meets = new Points.Score(3, 2, true);
+    Points.Score misses = new Points.Score(11, 8, false);
+    Points.Score missesByMore = new Points.Score(11.5, 5, false);
+    List<Points.Score> scores = new ArrayList<>(List.of(missesByMore, misses, meets));
+    scores.sort(Points.Score.BEST_FIRST);
+    assertThat(scores).containsExactly(meets, misses, missesByMore);
+  }
+}

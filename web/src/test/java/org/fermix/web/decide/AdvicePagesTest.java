@@ -1,0 +1,169 @@
+package org.fermix.web.decide;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.fermix.web.Html;
+import org.fermix.web.Visit;
+import org.fermix.web.WebTestBase;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** What owners are told who would buy the wrong battery: from the label to the advice. */
+class AdvicePagesTest extends WebTestBase {
+  @LocalServerPort private int port;
+
+  private static Map<String, String> label(
+      String name, String chemistry, String cca, String ampHours, String price) {
+    Map<String, String> fields = new HashMap<>();
+    fields.put("name", name);
+    fields.put("chemistry", chemistry);
+    fields.put("cranking", cca);
+    fields.put("test", "cca");
+    fields.put("capacity", ampHours);
+    fields.put("length", "240");
+    fields.put("width", "175");
+    fields.put("height", "190");
+    fields.put("side", "RIGHT");
+    fields.put("price", price);
+    return fields;
+  }
+
+  private static void add(Visit visit, String job, Map<String, String> label) {
+    visit.submit(job + "/lineup/new", job + "/lineup/new", label);
+  }
+
+  private static void need(Visit visit, String job, String... fields) {
+    Map<String, String> typed = new HashMap<>();
+    typed.put("version", Html.value(visit.get(job + "/need").body(), "version"));
+    typed.put("currency", "EUR");
+    for (int i = 0; i < fields.length; i += 2) {
+      typed.put(fields[i], fields[i + 1]);
+    }
+    visit.submit(job + "/need", job + "/need", typed);
+  }
+
+  private static String text(Visit visit, String path) {
+    return Html.text(visit.get(path).body(), "#content")
+        .replace('\u00a0', ' ')
+        .replace('\u202f', ' ');
+  }
+
+  /** A 2.0 l diesel at −28 °C and three small ones: nobody is recommended. */
+  @Test
+  void whereNoneMeetsTheNeedNoneIsRecommended() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Cold", "diesel-car");
+    need(visit, job, "coldest", "-28");
+    add(visit, job, label("Small", "flooded", "360", "44", "60"));
+    add(visit, job, label("Smaller", "flooded", "330", "40", "55"));
+    add(visit, job, label("Smallest", "flooded", "300", "36", "50"));
+    for (String page : new String[] {"/bench", "/decide"}) {
+      assertThat(text(visit, job + page))
+          .contains("None of these does all you ask", "comes nearest", "It falls short")
+          .containsAnyOf("Enough would be", "it takes another battery")
+          .doesNotContain("Take A", "Take B", "Take C");
+    }
+  }
+
+  /**
+   * Lithium of a kind not stated is barred until the seller answers; so is one without a word of
+   * it.
+   */
+  @Test
+  void unknownLithiumIsBarredUntilTheSellerAnswers() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Bike", "petrol-car");
+    add(visit, job, label("Mystery", "lithium", "700", "50", "200"));
+    Map<String, String> silent = label("Silent", "lfp", "700", "50", "200");
+    add(visit, job, silent);
+    String bench = text(visit, job + "/bench");
+    assertThat(bench)
+        .contains("None of these can be taken yet.")
+        .contains("lithium of a kind not stated: the exact chemistry")
+        .contains("no protection stated: the seller’s word");
+    assertThat(text(visit, job + "/lineup"))
+        .contains("lithium, kind not stated", "Which lithium is not stated");
+    silent.put("protected", "yes");
+    silent.put("name", "Answered");
+    add(visit, job, silent);
+    assertThat(text(visit, job + "/bench")).contains("Answered").doesNotContain("C no protection");
+  }
+
+  /** Five ratings that disagree are all shown and weighed; nothing typed is lost. */
+  @Test
+  void fiveRatingsThatDisagreeAreWeighed() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    Map<String, String> label = label("Many", "agm", "600", "60", "150");
+    label.put("ratings", "1100 MCA; 420 EN; 700 HCA; 500 DIN");
+    add(visit, job, label);
+    assertThat(text(visit, job + "/lineup"))
+        .contains("MCA / CA 1,100 A", "EN 420 A", "HCA 700 A", "DIN 500 A", "CCA (SAE), about");
+    label.put("ratings", "1100 marine");
+    assertThat(visit.submit(job + "/lineup/new", job + "/lineup/new", label).body())
+        .contains("value=\"1100 marine\"", "such as 1000 MCA or 690 EN");
+  }
+
+  /** A price nobody named is unknown, and nothing is said of money. */
+  @Test
+  void aMissingPriceIsUnknown() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    Map<String, String> label = label("No price", "agm", "700", "70", "");
+    add(visit, job, label);
+    assertThat(text(visit, job + "/bench")).contains("No price", "unknown");
+  }
+
+  /** An outboard’s maker asks marine amps: the label that prints them is held against them. */
+  @Test
+  void theMakersOwnStandardIsUsed() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Boat", "outboard");
+    need(visit, job, "minimumCca", "1000", "minimumTest", "mca");
+    Map<String, String> label = label("Marine", "agm", "800", "75", "190");
+    label.put("ratings", "1000 MCA");
+    add(visit, job, label);
+    String bench = text(visit, job + "/bench");
+    assertThat(bench).contains("Maker’s minimum, MCA / CA", "need 1,000 A");
+    assertThat(Html.all(visit.get(job + "/bench").body(), ".refusals")).isEmpty();
+  }
+
+  /** 6 and 24 V machines are judged at their own volts. */
+  @Test
+  void nothingIsJudgedAtTwelveVoltsThatIsNot() {
+    Visit visit = new Visit(port);
+    visit.submit("/", "/garage/open-own", Map.of());
+    String classic =
+        Html.parts(
+            visit
+                .submit(
+                    "/machines/new",
+                    "/machines/new",
+                    Map.of("name", "Classic", "type", "classic", "volts", "6"))
+                .uri(),
+            2);
+    visit.submit(
+        classic + "/check/take/rest-volts",
+        classic + "/check/take/rest-volts",
+        Map.of("volts", "6.35", "rested", "12"));
+    assertThat(text(visit, classic + "/check"))
+        .containsPattern("6.35 V rested is \\d+ % to \\d+ % charged")
+        .doesNotContain("a whole cell short");
+    String lorry =
+        Html.parts(
+            visit
+                .submit(
+                    "/machines/new",
+                    "/machines/new",
+                    Map.of("name", "Lorry", "type", "diesel-car", "volts", "24"))
+                .uri(),
+            2);
+    visit.submit(
+        lorry + "/check/take/charging-volts",
+        lorry + "/check/take/charging-volts",
+        Map.of("fast", "28.4"));
+    assertThat(text(visit, lorry + "/check")).contains("28.40 V at fast idle. Right.");
+  }
+}
