@@ -30,6 +30,21 @@ final class OpeningWords {
         + ".";
   }
 
+  /** What is missed, in a few words: “falls short: start, engine off”; empty for nothing. */
+  static String inShort(List<Shortfall> shortfalls) {
+    return shortfalls.isEmpty()
+        ? ""
+        : shortfalls.stream()
+            .map(
+                each ->
+                    switch (each.outcome()) {
+                      case PARKED_DAYS -> "days parked";
+                      case ENGINE_OFF_HOURS -> "engine off";
+                      default -> "cold start";
+                    })
+            .collect(Collectors.joining(", ", "falls short: ", ""));
+  }
+
   private static String miss(
       Shortfall shortfall, Figure floor, Conditions conditions, Display display) {
     if (shortfall.outcome() == Outcome.PARKED_DAYS) {

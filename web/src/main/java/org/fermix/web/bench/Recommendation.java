@@ -40,11 +40,20 @@ public record Recommendation(
 
   private static final double NOTICEABLE = 0.05;
 
-  /** One place in the ranking. */
-  public record Placed(String letter, String name, String points, String share, boolean meets) {}
+  /**
+   * One place in the ranking.
+   *
+   * @param misses what it falls short in; empty when it does all that is asked
+   */
+  public record Placed(String letter, String name, String points, String share, String misses) {}
 
   /** One candidate that fails a gate. */
   public record Refused(String letter, String name, String reason) {}
+
+  /** True where somebody in the ranking falls short: those stand last, by how near they come. */
+  public boolean someFallShort() {
+    return ranking.stream().anyMatch(placed -> !placed.misses().isEmpty());
+  }
 
   /** Puts a decision into words, together with what the check has found. */
   public static Recommendation of(
@@ -334,7 +343,7 @@ public record Recommendation(
                       verdict.answer().candidate().label().name(),
                       display.number(verdict.points(), 1),
                       Scale.percent(most <= 0 ? 0 : Math.max(0, 100 * verdict.points() / most)),
-                      verdict.meets()))
+                      OpeningWords.inShort(decision.shortfalls(verdict.answer()))))
           .toList();
     }
 

@@ -2,6 +2,7 @@ package org.fermix.web.bench;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -193,8 +194,12 @@ final class Rulers {
         below.isEmpty() ? 0 : below.stream().mapToInt(Placed::level).max().orElse(0) + 1;
     int height = axisY + LABEL_ROOM + belowLevels * TAG_PITCH;
     List<Ruler.Tag> tags = new ArrayList<>();
-    above.forEach(
-        placed -> tags.add(tag(placed, axisY - 8 - TAG_PITCH * placed.level() - 18, axisY, scale)));
+    // The highest first, so that its stem runs behind those below and strikes no letter out.
+    above.stream()
+        .sorted(Comparator.comparingInt(Placed::level).reversed())
+        .forEach(
+            placed ->
+                tags.add(tag(placed, axisY - 8 - TAG_PITCH * placed.level() - 18, axisY, scale)));
     below.forEach(
         placed ->
             tags.add(tag(placed, axisY + LABEL_ROOM + TAG_PITCH * placed.level(), axisY, scale)));

@@ -134,6 +134,24 @@ class RecommendationTest {
     assertThat(all(recommendation))
         .containsPattern("It falls short: \\d+\\S% of a start, \\d+ degrees short of your morning")
         .contains("Enough would be");
+    assertThat(recommendation.someFallShort()).isTrue();
+    assertThat(recommendation.ranking())
+        .first()
+        .satisfies(first -> assertThat(first.misses()).startsWith("falls short: cold start"));
+  }
+
+  /** Where the check doubts the battery, its age is not called enough; settled or not. */
+  @Test
+  void aDoubtedBatteryIsNotCalledGoodEnough() {
+    CheckFinding doubted =
+        found(
+            new Evidence(ReadingKind.CHARGING_VOLTS, "high"),
+            new Evidence(ReadingKind.TESTER, "bad"),
+            new Evidence(ReadingKind.LOAD_TEST, "fails"));
+    assertThat(doubted.doubtsTheBattery()).isTrue();
+    assertThat(all(words(Examples.lineUp(), new Conditions(0, 7, 0, 0, 0), doubted)))
+        .doesNotContain("nothing need be bought");
+    assertThat(CheckFinding.NONE.doubtsTheBattery()).isFalse();
   }
 
   @Test
