@@ -16,7 +16,7 @@ import org.fermix.core.machine.Oil;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 
-/** Machines of every kind with one known fault each, drawn at random. */
+/** Machines of every kind with known faults, drawn at random. */
 public final class Fleet {
   /** Causes about as usual as owners meet them; the rest is sound. Common practice, no source. */
   private static final List<Chemistry> STARTING_LEAD =
@@ -29,8 +29,9 @@ public final class Fleet {
 
   private static final List<Share> SHARES =
       List.of(
-          new Share(Cause.WORN, 0.30),
-          new Share(Cause.DISCHARGED, 0.15),
+          new Share(Cause.WORN, 0.26),
+          new Share(Cause.DISCHARGED, 0.13),
+          new Share(Cause.LITTLE, 0.08),
           new Share(Cause.CONNECTION, 0.13),
           new Share(Cause.CHARGING, 0.10),
           new Share(Cause.DRAIN, 0.11),
@@ -38,12 +39,19 @@ public final class Fleet {
           new Share(Cause.STARTER, 0.07),
           new Share(Cause.SMALL, 0.04));
 
+  private final HiddenMachine.Instruments instruments;
   private final RandomGenerator random;
 
   private record Share(Cause cause, double share) {}
 
-  /** A fleet drawn from a generator. */
+  /** A fleet drawn from a generator, read with usual instruments. */
   public Fleet(RandomGenerator random) {
+    this(HiddenMachine.Instruments.USUAL, random);
+  }
+
+  /** A fleet read with certain instruments. */
+  public Fleet(HiddenMachine.Instruments instruments, RandomGenerator random) {
+    this.instruments = instruments;
     this.random = random;
   }
 
@@ -61,32 +69,40 @@ public final class Fleet {
 
   /** A machine with this fault. */
   public HiddenMachine machine(Cause cause) {
+    return machine(List.of(cause));
+  }
+
+  /** A machine with these faults, one or two; the charge is what the worse of them leaves. */
+  public HiddenMachine machine(List<Cause> causes) {
     Engine usual = engine();
-    boolean lithium = cause == Cause.PROTECTION || random.nextDouble() < 0.15;
+    boolean protection = causes.contains(Cause.PROTECTION);
+    boolean small = causes.contains(Cause.SMALL);
+    boolean lithium = protection || random.nextDouble() < 0.15;
     Chemistry chemistry =
         lithium ? LITHIUM.get(0) : STARTING_LEAD.get(random.nextInt(STARTING_LEAD.size()));
-    double temperatureC =
-        cause == Cause.SMALL ? random.nextDouble(-22, -8) : random.nextDouble(-5, 25);
-    BatteryCircuit whenNew = battery(chemistry, usual, temperatureC, cause == Cause.SMALL);
-    double charge = charge(cause);
-    boolean worn = cause == Cause.WORN;
+    double temperatureC = small ? random.nextDouble(-22, -8) : random.nextDouble(-5, 25);
+    BatteryCircuit whenNew = battery(chemistry, usual, temperatureC, small);
+    double charge = causes.stream().mapToDouble(this::charge).min().orElseThrow();
+    boolean worn = causes.contains(Cause.WORN);
     boolean cellShort = worn && !lithium && random.nextDouble() < 0.2;
     double health = worn ? random.nextDouble(0.4, 0.7) : random.nextDouble(0.85, 1);
     BatteryCircuit now =
         whenNew
             .withResistance(worn ? random.nextDouble(1.9, 3.5) : random.nextDouble(0.95, 1.15))
             .withCapacityLeft(health);
-    boolean broken = cause == Cause.CONNECTION && random.nextDouble() < 0.2;
-    boolean deadStarter = cause == Cause.STARTER && random.nextDouble() < 0.4;
+    boolean connection = causes.contains(Cause.CONNECTION);
+    boolean starter = causes.contains(Cause.STARTER);
+    boolean broken = connection && random.nextDouble() < 0.2;
+    boolean deadStarter = starter && random.nextDouble() < 0.4;
     double path = usual.cableMilliohm() / 1000 + usual.starter().windingOhm(20);
-    double extraOhm = cause == Cause.CONNECTION ? path * random.nextDouble(0.5, 4) : 0;
-    Engine engine = usual.departing(departure(cause, usual, extraOhm));
+    double extraOhm = connection ? path * random.nextDouble(0.5, 4) : 0;
+    Engine engine = usual.departing(departure(starter, usual, extraOhm));
     double accepted =
         DrainReading.acceptedMilliamps(java.util.Optional.empty(), whenNew.ratedAmpHours());
     double life = chemistry.life().calendarYears();
     return new HiddenMachine(
         new HiddenMachine.Truth(
-            cause,
+            causes,
             engine,
             usual,
             whenNew,
@@ -94,14 +110,16 @@ public final class Fleet {
             charge,
             temperatureC,
             cellShort,
-            cause == Cause.PROTECTION || broken || deadStarter,
-            regulatedVolts(cause, chemistry),
-            cause == Cause.DRAIN
+            protection || broken || deadStarter,
+            regulatedVolts(causes.contains(Cause.CHARGING), chemistry),
+            causes.contains(Cause.DRAIN)
                 ? accepted * random.nextDouble(2, 30)
                 : accepted * random.nextDouble(0.05, 0.8),
             extraOhm,
+            causes.contains(Cause.LITTLE) || random.nextDouble() < 0.3,
             life * (worn ? random.nextDouble(0.4, 1.6) : random.nextDouble(0.05, 1.1)),
             life),
+        instruments,
         random);
   }
 
@@ -146,10 +164,10 @@ public final class Fleet {
         CrankingRating.cca(cca));
   }
 
-  private Departure departure(Cause cause, Engine usual, double extraOhm) {
+  private Departure departure(boolean starter, Engine usual, double extraOhm) {
     double leads = Math.min(5, 1 + extraOhm / (usual.cableMilliohm() / 1000));
-    double tight = cause == Cause.STARTER ? random.nextDouble(2.2, 4) : 1;
-    double winding = cause == Cause.STARTER ? random.nextDouble(1.2, 2.5) : 1;
+    double tight = starter ? random.nextDouble(2.2, 4) : 1;
+    double winding = starter ? random.nextDouble(1.2, 2.5) : 1;
     return new Departure(tight, winding, 1, leads, 1);
   }
 
@@ -158,6 +176,7 @@ public final class Fleet {
         switch (cause) {
           case WORN -> new double[] {0.35, 0.45};
           case DISCHARGED -> new double[] {0, 0.5};
+          case LITTLE -> new double[] {0.1, 0.85};
           case CHARGING -> new double[] {0.3, 0.45};
           case DRAIN -> new double[] {0.05, 0.4};
           case PROTECTION -> new double[] {0.3, 0.2};
@@ -172,8 +191,8 @@ public final class Fleet {
         : random.nextDouble(0.06, 0.22);
   }
 
-  private double regulatedVolts(Cause cause, Chemistry chemistry) {
-    if (cause != Cause.CHARGING) {
+  private double regulatedVolts(boolean faulty, Chemistry chemistry) {
+    if (!faulty) {
       return random.nextDouble(13.9, 14.4);
     }
     return random.nextDouble() < 0.6

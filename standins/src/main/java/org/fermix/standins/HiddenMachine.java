@@ -5,11 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.diagnosis.AfterTry;
+import org.fermix.core.diagnosis.CapacityRun;
 import org.fermix.core.diagnosis.Cause;
 import org.fermix.core.diagnosis.ChargingVolts;
 import org.fermix.core.diagnosis.CrankingVolts;
 import org.fermix.core.diagnosis.DrainReading;
 import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.FaultLight;
 import org.fermix.core.diagnosis.LoadTest;
 import org.fermix.core.diagnosis.NeedCheck;
 import org.fermix.core.diagnosis.PulseTest;
@@ -19,6 +22,7 @@ import org.fermix.core.diagnosis.ServiceAge;
 import org.fermix.core.diagnosis.SpecificGravities;
 import org.fermix.core.diagnosis.Symptom;
 import org.fermix.core.diagnosis.TesterReading;
+import org.fermix.core.diagnosis.TwoWays;
 import org.fermix.core.diagnosis.VoltageDrop;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
@@ -29,25 +33,50 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 
 /**
- * A machine with one known fault, which is read as a real one is: through instruments with noise,
- * on a circuit that starts or does not. Nothing here reads the tables of the diagnosis; where a
- * reading is an owner's own impression (a look, a memory), it is right about as often as people
- * are.
+ * A machine with one or two known faults, which is read as a real one is: through instruments with
+ * noise, on a circuit that starts or does not. Nothing here reads the tables of the diagnosis;
+ * where a reading is an owner's own impression (a look, a memory), it is right about as often as
+ * people are.
  */
 public final class HiddenMachine {
-  private static final double VOLT_NOISE = 0.02;
-  private static final double TESTER_NOISE = 0.08;
 
   /** What new batteries show of their rating; common practice. */
   private static final double NEW_SHOWS = 1.15;
 
+  private static final double SOUND_REGULATOR = 14.2;
+
+  /** How much a worn one may gain by a bolted joint: nothing but the instrument's scatter. */
+  private static final double TWICE_TESTED_NOISE = 0.04;
+
   private final Truth truth;
+  private final Instruments instruments;
   private final RandomGenerator random;
+
+  /**
+   * What it is read with.
+   *
+   * @param voltNoise standard deviation of a voltage (V)
+   * @param voltGain what the meter shows of a true volt (1)
+   * @param testerNoise standard deviation of a tester, relative (1)
+   * @param drainNoise the same of an ammeter (1)
+   * @param shows chance that a fault shows at the moment it is looked for (1)
+   * @param impressions how often owners see and remember rightly (1)
+   */
+  public record Instruments(
+      double voltNoise,
+      double voltGain,
+      double testerNoise,
+      double drainNoise,
+      double shows,
+      double impressions) {
+    /** A cheap meter in good order, and a fault that stays. */
+    public static final Instruments USUAL = new Instruments(0.02, 1, 0.08, 0.05, 1, 0.8);
+  }
 
   /**
    * What is really so.
    *
-   * @param cause the one fault
+   * @param causes the fault, or two
    * @param engine as it really is, its leads and starter with their faults
    * @param usual the engine as its class has it
    * @param whenNew the battery as its label has it
@@ -58,11 +87,12 @@ public final class HiddenMachine {
    * @param regulatedVolts with the engine running (V)
    * @param drainMilliamps with everything off (mA)
    * @param extraOhm lost in one bad place of the leads (Ω)
+   * @param shortTrips it is driven a few minutes at a time
    * @param ageYears in service (y)
    * @param expectedYears usual for it (y)
    */
   public record Truth(
-      Cause cause,
+      List<Cause> causes,
       Engine engine,
       Engine usual,
       BatteryCircuit whenNew,
@@ -74,18 +104,35 @@ public final class HiddenMachine {
       double regulatedVolts,
       double drainMilliamps,
       double extraOhm,
+      boolean shortTrips,
       double ageYears,
-      double expectedYears) {}
+      double expectedYears) {
+    /** Copies the list. */
+    public Truth {
+      causes = List.copyOf(causes);
+    }
+
+    /** True when this is the matter, alone or with another. */
+    public boolean has(Cause cause) {
+      return causes.contains(cause);
+    }
+  }
 
   /** A machine with a truth behind it. */
-  public HiddenMachine(Truth truth, RandomGenerator random) {
+  public HiddenMachine(Truth truth, Instruments instruments, RandomGenerator random) {
     this.truth = truth;
+    this.instruments = instruments;
     this.random = random;
   }
 
-  /** The fault, for comparing at the end. */
+  /** The fault, of two the first, for comparing at the end. */
   public Cause cause() {
-    return truth.cause();
+    return truth.causes().get(0);
+  }
+
+  /** Every fault. */
+  public List<Cause> causes() {
+    return truth.causes();
   }
 
   /** What is really so, for comparing at the end. */
@@ -112,7 +159,11 @@ public final class HiddenMachine {
       case REST_VOLTS -> restVolts();
       case CRANKING_VOLTS -> crankingVolts();
       case LOOK ->
-          outcome(kind, chance(truth.extraOhm() > 0 ? 0.8 : 0.14), "loose_or_dirty", "clean");
+          outcome(
+              kind,
+              chance(truth.extraOhm() > 0 ? instruments.impressions() : 0.14),
+              "loose_or_dirty",
+              "clean");
       case CABLE_DROP -> drops();
       case CHARGING_VOLTS -> charging();
       case DRAIN -> drain();
@@ -126,10 +177,22 @@ public final class HiddenMachine {
       case NEED -> TakenReading.of(workedOut().get(1));
       case LEFT_ON ->
           outcome(
-              kind, truth.cause() == Cause.DISCHARGED ? chance(0.8) : chance(0.14), "yes", "no");
+              kind,
+              truth.has(Cause.DISCHARGED) ? chance(instruments.impressions()) : chance(0.14),
+              "yes",
+              "no");
       case BOOST -> outcome(kind, boosted(), "cranks_well", "no_better");
-      case WAKE ->
-          outcome(kind, truth.cause() == Cause.PROTECTION && chance(0.92), "wakes", "stays_dead");
+      case WAKE -> outcome(kind, protectionOpen() && chance(0.92), "wakes", "stays_dead");
+      case TRIPS ->
+          outcome(
+              kind,
+              truth.shortTrips() == chance(0.5 + 0.5 * instruments.impressions()),
+              "short",
+              "long");
+      case CAPACITY -> capacity();
+      case AFTER_TRY -> afterTry();
+      case FAULT_LIGHT -> TakenReading.of(faultLight().evidence());
+      case TWO_WAYS -> twoWays();
     };
   }
 
@@ -147,7 +210,7 @@ public final class HiddenMachine {
   }
 
   private boolean protectionOpen() {
-    return truth.cause() == Cause.PROTECTION;
+    return truth.has(Cause.PROTECTION);
   }
 
   private ChargeState found() {
@@ -176,18 +239,19 @@ public final class HiddenMachine {
     }
     CrankPoint point = crank(truth.now(), found());
     if (starts(point, cellLoss())) {
-      return switch (truth.cause()) {
+      return switch (cause()) {
         case SOUND -> chance(0.85) ? Symptom.STARTS_WELL : Symptom.READS_LOW;
         case DRAIN -> chance(0.7) ? Symptom.DEAD_AFTER_PARKING : Symptom.ONLY_WITH_BOOST;
         case CHARGING -> chance(0.5) ? Symptom.READS_LOW : Symptom.ONLY_WITH_BOOST;
         case DISCHARGED -> chance(0.5) ? Symptom.RAPID_CLICK : Symptom.DEAD_AFTER_PARKING;
+        case LITTLE -> chance(0.5) ? Symptom.SLOW : Symptom.READS_LOW;
         default -> chance(0.75) ? Symptom.SLOW : Symptom.STICKS;
       };
     }
     if (truth.open()) {
       return chance(0.8) ? Symptom.NOTHING : Symptom.RAPID_CLICK;
     }
-    boolean parked = truth.cause() == Cause.DRAIN ? chance(0.5) : chance(0.12);
+    boolean parked = truth.has(Cause.DRAIN) ? chance(0.5) : chance(0.12);
     if (parked && truth.charge() < 0.75) {
       return Symptom.DEAD_AFTER_PARKING;
     }
@@ -205,7 +269,8 @@ public final class HiddenMachine {
   }
 
   private double volts(double truly) {
-    return Math.max(0, truly + VOLT_NOISE * random.nextGaussian());
+    return Math.max(
+        0, instruments.voltGain() * truly + instruments.voltNoise() * random.nextGaussian());
   }
 
   private TakenReading restVolts() {
@@ -235,8 +300,8 @@ public final class HiddenMachine {
     double amps = truth.open() ? 0 : crank(truth.now(), found()).currentA();
     double sound = truth.usual().cableMilliohm() / 1000;
     // A lead that is broken outright shows the whole voltage across the gap.
-    double lost =
-        truth.open() && truth.extraOhm() > 0 ? 10 : amps * (truth.extraOhm() + 0.3 * sound);
+    double extra = showsNow() ? truth.extraOhm() : 0;
+    double lost = truth.open() && extra > 0 ? 10 : amps * (extra + 0.3 * sound);
     drops.add(
         new VoltageDrop(
             VoltageDrop.Place.find("negative").orElseThrow(), Math.min(30, volts(lost))));
@@ -249,7 +314,8 @@ public final class HiddenMachine {
   }
 
   private TakenReading charging() {
-    double regulated = volts(truth.regulatedVolts());
+    double regulated =
+        volts(truth.has(Cause.CHARGING) && !showsNow() ? SOUND_REGULATOR : truth.regulatedVolts());
     return TakenReading.of(
         new ChargingVolts(regulated - 0.1, regulated, regulated - 0.3, truth.temperatureC())
             .evidence(chemistry(), 1),
@@ -261,7 +327,8 @@ public final class HiddenMachine {
   private TakenReading drain() {
     double accepted =
         DrainReading.acceptedMilliamps(Optional.empty(), truth.whenNew().ratedAmpHours());
-    double shown = Math.max(0, truth.drainMilliamps() * (1 + 0.05 * random.nextGaussian()));
+    double drawn = truth.has(Cause.DRAIN) && !showsNow() ? 0.4 * accepted : truth.drainMilliamps();
+    double shown = Math.max(0, drawn * (1 + instruments.drainNoise() * random.nextGaussian()));
     double read = Math.min(1e5, shown);
     return TakenReading.of(
         new DrainReading(read, 30, List.of()).evidence(accepted),
@@ -273,7 +340,7 @@ public final class HiddenMachine {
     double shown =
         truth.cellShort()
             ? 0.3 * rated
-            : NEW_SHOWS * share() * rated * (1 + TESTER_NOISE * random.nextGaussian());
+            : NEW_SHOWS * share() * rated * (1 + instruments.testerNoise() * random.nextGaussian());
     double read = Math.max(0, Math.min(5000, shown));
     return TakenReading.of(
         new TesterReading(read, rated, CrankingTest.COLD_CRANKING, 1).evidence(),
@@ -282,6 +349,12 @@ public final class HiddenMachine {
 
   private TakenReading loadTest() {
     double rated = truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
+    if (protectionOpen()) {
+      return TakenReading.of(
+          new PulseTest(rated / 2, LoadTest.SECONDS, 0, List.of(0.3), 13.3, 13.2, 0.95, 20)
+              .evidence(truth.whenNew()),
+          volt("", 0.3));
+    }
     ChargeState full = ChargeState.rested(0.95, 20);
     ChargeState after = truth.now().after(full, rated / 2, LoadTest.SECONDS);
     double shown = volts(truth.now().volts(after, rated / 2) - cellLoss());
@@ -300,13 +373,78 @@ public final class HiddenMachine {
     List<Double> cells = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
       boolean failing =
-          (truth.cellShort() && i == 2) || (truth.cause() == Cause.WORN && i == 4 && chance(0.3));
+          (truth.cellShort() && i == 2) || (truth.has(Cause.WORN) && i == 4 && chance(0.3));
       double low = failing ? 0.07 : 0;
       cells.add(Math.max(1, each - low + 0.004 * random.nextGaussian()));
     }
     return TakenReading.of(
         new SpecificGravities(cells, 26.7).evidence(),
         cells.stream().map(cell -> new Shown("", cell, Unit.COUNT, 3)).toArray(Shown[]::new));
+  }
+
+  private boolean showsNow() {
+    return chance(instruments.shows());
+  }
+
+  private TakenReading capacity() {
+    if (protectionOpen()) {
+      return TakenReading.of(new Evidence(ReadingKind.CAPACITY, "spent"));
+    }
+    double left =
+        truth.now().capacityAmpHours()
+            / truth.whenNew().capacityAmpHours()
+            * (1 + 0.05 * random.nextGaussian());
+    double found = truth.cellShort() ? 0.5 * left : left;
+    return TakenReading.of(
+        new Evidence(
+            ReadingKind.CAPACITY,
+            found >= CapacityRun.KEPT ? "kept" : found >= CapacityRun.SPENT ? "less" : "spent"),
+        new Shown("", found * truth.whenNew().ratedAmpHours(), Unit.AMPERE_HOUR, 1));
+  }
+
+  private TakenReading afterTry() {
+    double left = protectionOpen() ? random.nextDouble(0, 2) : leftAfterTry() - cellLoss();
+    double shown = volts(left);
+    return TakenReading.of(
+        new AfterTry(List.of(), shown, shown).evidence(chemistry(), 1),
+        volt("a minute later", shown));
+  }
+
+  private double leftAfterTry() {
+    if (truth.open()) {
+      return truth.now().restVolts(found());
+    }
+    ChargeState tried = truth.now().after(found(), crank(truth.now(), found()).currentA(), 5);
+    return truth.now().volts(truth.now().after(tried, 0, 60), 0);
+  }
+
+  private FaultLight faultLight() {
+    if (protectionOpen()) {
+      return chance(0.45)
+          ? FaultLight.LOW
+          : chance(0.6) ? FaultLight.NONE : chance(0.5) ? FaultLight.TEMPERATURE : FaultLight.CELL;
+    }
+    if (truth.has(Cause.WORN) && chance(0.35)) {
+      return FaultLight.CELL;
+    }
+    return truth.charge() < 0.2 && chance(0.6) ? FaultLight.LOW : FaultLight.NONE;
+  }
+
+  private TakenReading twoWays() {
+    double own = NEW_SHOWS * share() * truth.whenNew().ratedAmps(CrankingTest.COLD_CRANKING);
+    double resistance = 3 / Math.max(1, own);
+    // Some of the bad places lie beyond the clamps, where both ways find the same.
+    boolean between = truth.extraOhm() > 0 && chance(0.75);
+    double thin = own * (between ? resistance / (resistance + truth.extraOhm()) : 1);
+    TwoWays reading = new TwoWays(scattered(thin), scattered(own));
+    return TakenReading.of(
+        reading.evidence(),
+        new Shown("thin leads", reading.throughLeads(), Unit.AMPERE, 0),
+        new Shown("bolted", reading.throughBolt(), Unit.AMPERE, 0));
+  }
+
+  private double scattered(double amps) {
+    return Math.max(0, Math.min(5000, amps * (1 + TWICE_TESTED_NOISE * random.nextGaussian())));
   }
 
   private boolean boosted() {

@@ -87,7 +87,10 @@ public final class Practice {
   }
 
   private TakenReading read(ReadingKind kind) {
-    return new HiddenMachine(machine.truth(), generator(seed ^ (31L * kind.name().hashCode())))
+    return new HiddenMachine(
+            machine.truth(),
+            HiddenMachine.Instruments.USUAL,
+            generator(seed ^ (31L * kind.name().hashCode())))
         .read(kind);
   }
 

@@ -53,6 +53,17 @@ public final class Bench {
     return made.seen(made.modelYears()).expectedLife();
   }
 
+  /** Chance that one battery starts the machine in conditions (1): what every page says of it. */
+  public static double startChance(Need need, Candidate candidate, Conditions conditions) {
+    return of(need, Policy.USUAL, List.of(candidate))
+            .answer(conditions)
+            .candidates()
+            .get(0)
+            .figure(Outcome.START_CHANCE)
+            .value()
+        / 100;
+  }
+
   /** The need it was set up with. */
   public Need need() {
     return need;

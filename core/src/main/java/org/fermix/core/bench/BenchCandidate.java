@@ -10,7 +10,6 @@ import org.fermix.core.chemistry.Plates;
 import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.Renewals;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.Protection;
 import org.fermix.core.label.Candidate;
@@ -18,7 +17,6 @@ import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.life.Sulfation;
 import org.fermix.core.machine.Climate;
-import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Seasons;
@@ -27,16 +25,12 @@ import org.fermix.core.quantity.Figure;
 import org.fermix.core.reserve.DischargeLaw;
 import org.fermix.core.storage.Course;
 import org.fermix.core.storage.Drain;
-import org.fermix.core.storage.Parking;
 import org.fermix.core.storage.Storage;
 import org.fermix.core.storage.ThermalLag;
 
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
   private static final double SESSIONS_PER_YEAR = 20;
-  private static final double ORDINARY_START_C = 15;
-  private static final double ORDINARY_CHARGE = 0.9;
-  private static final double MINUTES_PER_HOUR = 60;
   private static final double MONTHS = 12;
 
   /** Every so many months of the year are looked at for what driving does to a life. */
@@ -58,7 +52,7 @@ final class BenchCandidate {
   private final Seasons air;
   private final Seasons atRest;
   private final Seasons coldest;
-  private final double startAmpHours;
+  private final OrdinaryDay day;
   private final LifeEstimate life;
   private final List<GateResult> gates;
 
@@ -104,12 +98,13 @@ final class BenchCandidate {
     air = need.climate().seasons();
     atRest = air.in(need.use().layUp().place());
     coldest = coldestMonths();
-    Engine engine = need.engine();
-    Cranking cranking = new Cranking(whenNew, engine, protection);
-    startAmpHours =
-        cranking.ampHoursPerStart(
-            cranking.crank(ChargeState.rested(ORDINARY_CHARGE, ORDINARY_START_C)),
-            ORDINARY_START_C);
+    day =
+        new OrdinaryDay(
+            chemistry,
+            plates,
+            label.mass().value(),
+            label.sheet().heated(),
+            OrdinaryDay.startAmpHours(need, whenNew, protection));
     LifeEstimate byModel = life(need.use().layUp().stand());
     life = byModel.seen(need.use().history(), expectedYearsSeen.orElse(byModel.years()));
   }
@@ -175,17 +170,16 @@ final class BenchCandidate {
             ? life
             : life(conditions.stand()).moved(life);
     // Today's battery is what it is; only years that are asked for are added to its age.
-    double years =
-        candidate.isToday()
-            ? candidate.ageYears() + conditions.age().yearsOn().orElse(0.0)
-            : candidate.ageYears()
-                + conditions.age().years(expected.years(), need.use().yearsKept().value());
-    double health = expected.healthAt(years);
-    BatteryCircuit circuit =
-        candidate
-            .measuredShare()
-            .map(share -> whenNew.measured(share).withCapacityLeft(health))
-            .orElseGet(() -> whenNew.worn(health));
+    AsItIs battery =
+        AsItIs.of(
+            candidate,
+            whenNew,
+            expected,
+            candidate.isToday()
+                ? conditions.age().yearsOn().orElse(0.0)
+                : conditions.age().years(expected.years(), need.use().yearsKept().value()));
+    double health = battery.health();
+    BatteryCircuit circuit = battery.circuit();
     double ampHours = label.capacity().value() * health;
     int coldMonth = (int) Math.rint(need.climate().coldestMonth().value());
     DailyBalance winter = balance(coldMonth, ampHours);
@@ -211,9 +205,13 @@ final class BenchCandidate {
         policy,
         candidate,
         conditions,
-        new InConditions.Aged(health, years, expected),
+        new InConditions.Aged(health, battery.years(), expected),
         new InConditions.Power(circuit, cranking, protection, law),
-        new InConditions.Reached(reached, winter, batteryC(coldMonth), startAmpHours),
+        new InConditions.Reached(
+            reached,
+            winter,
+            day.batteryC(need, need.use().driving(), air.inMonth(coldMonth)),
+            day.startAmpHours()),
         cold,
         layUp,
         new InConditions.Starts(cranking, conditions, need));
@@ -262,32 +260,8 @@ final class BenchCandidate {
             .toList());
   }
 
-  private double batteryC(int month) {
-    double trip = need.use().driving().tripMinutes().value() / MINUTES_PER_HOUR;
-    return air.inMonth(month) + lag.meanDriveK(trip);
-  }
-
   private DailyBalance balance(int month, double ampHours) {
-    var use = need.use();
-    var charging = need.charging();
-    double starts = use.driving().startsPerDay().value();
-    Parking standing =
-        Parking.of(
-            chemistry.storage(plates), air.inMonth(month), use.drainMilliamps().value(), ampHours);
-    return new DailyBalance(
-        new DailyBalance.Day(
-            chemistry,
-            ampHours,
-            charging.regulatedVolts().value() / need.engine().series(),
-            batteryC(month),
-            label.sheet().heated(),
-            charging.spareAmps().value(),
-            charging.idleAmps().value(),
-            charging.idleShare().value(),
-            use.driving().minutesPerDay() / MINUTES_PER_HOUR,
-            starts * startAmpHours,
-            standing.drainPerDay() * ampHours,
-            standing.lossPerDay()));
+    return day.balance(need, need.use().driving(), ampHours, air.inMonth(month));
   }
 
   /** Charge in daily use in a month: what it was two months before, run on through this one (1). */
@@ -313,7 +287,7 @@ final class BenchCandidate {
         new LifeEstimate.Year(
             Math.max(-40, Math.min(70, need.batteryMeanC())),
             need.use().driving().startsPerDay().value() * inUse / MONTHS,
-            startAmpHours / ampHours,
+            day.startAmpHours() / ampHours,
             24 * need.use().drainMilliamps().value() / 1000 / ampHours,
             sessionAmpHours > 0 ? SESSIONS_PER_YEAR : 0,
             sessionAmpHours / ampHours,

@@ -87,7 +87,7 @@ record Terms(InConditions in) {
 
   Term health() {
     double percent = 100 * in.health();
-    Optional<Double> measured = in.candidate().measuredShare();
+    Optional<Double> measured = in.candidate().tested().crankingShare();
     if (measured.isPresent()) {
       return new Term(
           "share of its rating measured", Given.typed(100 * measured.get(), Unit.PER_CENT));

@@ -34,13 +34,4 @@ public enum ChargingVerdict {
     }
     return regulatedVolts >= window.chargesFromVolts() ? PARTLY : TOO_LOW;
   }
-
-  /** Charge the battery reaches in use (1). */
-  public double chargeReached(Chemistry chemistry) {
-    return switch (this) {
-      case FULL, FULL_ABOVE_WINDOW, TOO_HIGH -> 1;
-      case PARTLY -> 0.85;
-      case TOO_LOW -> 0.60;
-    };
-  }
 }

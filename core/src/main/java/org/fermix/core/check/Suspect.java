@@ -5,17 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.Plates;
 import org.fermix.core.diagnosis.Evidence;
 import org.fermix.core.diagnosis.NeedCheck;
 import org.fermix.core.diagnosis.ServiceAge;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
-import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.UsualBattery;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Tested;
 import org.fermix.core.life.LifeEstimate;
+import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Need;
 import org.fermix.core.rating.CrankingTest;
 
@@ -29,8 +30,6 @@ import org.fermix.core.rating.CrankingTest;
 public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<Candidate> today) {
   /** Share of a battery nobody has described that a start, or a day's drain, takes; estimate. */
   private static final double USUAL_DEPTH = 0.005;
-
-  private static final double USUAL_CHARGE = 0.9;
 
   /** Today's battery of a need, or what is usual. */
   public static Suspect of(Need need, Optional<Candidate> today) {
@@ -83,22 +82,6 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
   }
 
   /**
-   * A battery's circuit as it is now: as measured, else as worn as its age says.
-   *
-   * @param crankingShare share of its rated cranking amps that was found, if it was tested (1)
-   */
-  public static BatteryCircuit asItIs(
-      Need need, Candidate battery, Optional<Double> crankingShare) {
-    BatteryCircuit whenNew = BatteryCircuit.of(battery.label());
-    if (!battery.isToday()) {
-      return whenNew;
-    }
-    return crankingShare
-        .map(whenNew::measured)
-        .orElseGet(() -> whenNew.worn(Bench.life(need, battery).healthAt(battery.ageYears())));
-  }
-
-  /**
    * What follows from the machine and the label without a reading.
    *
    * @param failedAtC temperature it failed at, where that is known: whether it is too small is a
@@ -110,6 +93,10 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
         .filter(each -> each.ageYears() > 0)
         .ifPresent(
             each -> evidence.add(new ServiceAge(each.ageYears(), expectedYears()).evidence()));
+    Driving driving = need.use().driving();
+    if (!driving.startsPerDay().isAssumed() && !driving.tripMinutes().isAssumed()) {
+      evidence.add(Trips.of(this, driving, usualAirC()).evidence());
+    }
     failedAtC.ifPresent(
         temperatureC ->
             whenNew()
@@ -120,23 +107,21 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
     return evidence;
   }
 
-  /**
-   * Chance of a start on the coldest morning (1), where it is described and was measured.
-   *
-   * @param crankingShare share of its rated cranking amps that was found (1)
-   */
-  public OptionalDouble winterChance(Optional<Double> crankingShare) {
-    Optional<BatteryCircuit> measured =
-        whenNew().flatMap(circuit -> crankingShare.map(circuit::measured));
-    return measured.isEmpty()
-        ? OptionalDouble.empty()
-        : OptionalDouble.of(
-            Cranking.chance(
-                new Cranking(measured.get(), need.engine())
-                    .sureness(ChargeState.rested(USUAL_CHARGE, coldestC()))));
+  /** The air it is driven in where nothing else is said: the mean of the year (°C). */
+  public double usualAirC() {
+    return need.climate().yearMeanC();
   }
 
-  private double coldestC() {
-    return need.climate().coldestMorningC().value();
+  /**
+   * Chance of a start on the coldest morning, ordinary days after it was driven (1), where it is
+   * described and its cranking was measured: what the bench says of it in these conditions.
+   */
+  public OptionalDouble winterChance(Tested tested) {
+    if (today.isEmpty() || tested.crankingShare().isEmpty()) {
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(
+        Bench.startChance(
+            need, today.get().with(tested), Conditions.of(need).afterDays(need.ordinaryDays())));
   }
 }

@@ -11,6 +11,8 @@ public enum Cause {
   WORN,
   /** The battery is sound but was run down, with no fault that would do it again. */
   DISCHARGED,
+  /** It is driven too little to become full. */
+  LITTLE,
   /** A lead, clamp, earth strap or switch loses the voltage. */
   CONNECTION,
   /** The machine charges too little or too much. */

@@ -23,6 +23,8 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
   /** Seconds under load (s). */
   public static final double SECONDS = 15;
 
+  private static final double COLLAPSED_VOLTS = 5;
+
   private static final Table TABLE = Table.read(LoadTest.class, "load-test.csv");
   private static final double[] TEMPERATURES =
       TABLE.rows().stream().mapToDouble(row -> row.number("temperature_c")).toArray();
@@ -60,6 +62,11 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
         Math.max(TEMPERATURES[0], Math.min(TEMPERATURES[TEMPERATURES.length - 1], temperatureC)));
   }
 
+  /** True where nearly nothing is left under the load: a protection opened, or a cell is open. */
+  static boolean collapses(double loadedVolts, double series) {
+    return loadedVolts < COLLAPSED_VOLTS * series;
+  }
+
   /** Volts above the least (V); below 0 where it fails. */
   public double margin(double series) {
     return voltsAt15s - series * leastVolts(temperatureC);
@@ -80,7 +87,10 @@ public record LoadTest(double voltsAt15s, double temperatureC, double charge) {
   public Optional<Evidence> evidence(Chemistry chemistry, double series) {
     return switch (judge(chemistry, series)) {
       case PASSES -> Optional.of(new Evidence(ReadingKind.LOAD_TEST, "passes"));
-      case FAILS -> Optional.of(new Evidence(ReadingKind.LOAD_TEST, "fails"));
+      case FAILS ->
+          Optional.of(
+              new Evidence(
+                  ReadingKind.LOAD_TEST, collapses(voltsAt15s, series) ? "collapses" : "fails"));
       case CHARGE_FIRST, NOT_FOR_THIS -> Optional.empty();
     };
   }

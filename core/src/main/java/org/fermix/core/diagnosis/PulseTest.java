@@ -91,6 +91,9 @@ public record PulseTest(
 
   /** As evidence. */
   public Evidence evidence(BatteryCircuit whenNew) {
+    if (LoadTest.collapses(loadedVolts.get(loadedVolts.size() - 1), whenNew.series())) {
+      return new Evidence(ReadingKind.LOAD_TEST, "collapses");
+    }
     return new Evidence(
         ReadingKind.LOAD_TEST, crankingShare(whenNew) >= LEAST_SHARE ? "passes" : "fails");
   }

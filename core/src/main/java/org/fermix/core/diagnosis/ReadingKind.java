@@ -36,7 +36,17 @@ public enum ReadingKind {
   /** Whether the rating is enough for this engine, by the model. */
   NEED(0),
   /** Whether a charger that can wake a protection brings it back. */
-  WAKE(30);
+  WAKE(30),
+  /** What the battery does in the minute after a try that failed. */
+  AFTER_TRY(3),
+  /** What a discharge under a known load gave, fully charged. */
+  CAPACITY(300),
+  /** What the battery's own fault light shows. */
+  FAULT_LIGHT(1),
+  /** The same test through its own thin leads and through a bolted joint. */
+  TWO_WAYS(15),
+  /** How far it is driven. */
+  TRIPS(0);
 
   private final double minutes;
 
@@ -54,7 +64,7 @@ public enum ReadingKind {
     return switch (this) {
       case GRAVITY -> !chemistry.traits().sealed();
       case TESTER -> chemistry.isLead();
-      case WAKE -> chemistry.protection().isPresent();
+      case WAKE, FAULT_LIGHT -> chemistry.protection().isPresent();
       default -> true;
     };
   }

@@ -32,5 +32,17 @@ public final class ReadingLimits {
   /** Of acid against water. */
   public static final Limits GRAVITY = new Limits("specific gravity", 1.0, 1.35, Unit.SHARE);
 
+  /** It was driven in. */
+  public static final Limits AIR = new Limits("air temperature", -40, 50, Unit.CELSIUS);
+
+  /** Cranked in one try. */
+  public static final Limits TRY = new Limits("seconds of a try", 0.1, 60, Unit.SECOND);
+
+  /** Drawn in a capacity run. */
+  public static final Limits RUN = new Limits("current of the run", 0.05, 500, Unit.AMPERE);
+
+  /** Of a capacity run. */
+  public static final Limits RUN_TIME = new Limits("minutes of the run", 1, 6000, Unit.MINUTE);
+
   private ReadingLimits() {}
 }

@@ -57,6 +57,11 @@ public record RestVoltage(
    */
   public record Rested(Worth worth, Band charge, Optional<Evidence> evidence) {}
 
+  /** Hours it must rest on before it tells its charge (h); 0 where it has rested long enough. */
+  public double hoursToWait() {
+    return surfaceTakenOff ? 0 : Math.max(0, REST_HOURS - restedHours);
+  }
+
   /**
    * Judges it.
    *

@@ -1,6 +1,7 @@
 package org.fermix.core.diagnosis;
 
 import java.util.Optional;
+import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.rating.CrankingTest;
@@ -15,6 +16,15 @@ import org.fermix.core.rating.CrankingTest;
  * @param charge of the battery then, 0 to 1
  */
 public record TesterReading(double shownAmps, double setAmps, CrankingTest setTest, double charge) {
+  /**
+   * How much more than its true share of the rating a tester shows (1): it takes about 3 V for the
+   * product of resistance and cranking amps, lead batteries have 2.3 to 2.8. Engineering estimate.
+   */
+  public static final double SHOWS_MORE = 1.16;
+
+  private static final double LEAST_SHARE = 0.2;
+  private static final double MOST_SHARE = 1.5;
+
   /** From this share of the rating up it is good (1); testers' usual limits, from memory. */
   public static final double GOOD = 0.85;
 
@@ -31,6 +41,17 @@ public record TesterReading(double shownAmps, double setAmps, CrankingTest setTe
   /** Share of the rating it shows (1). */
   public double share() {
     return shownAmps / setAmps;
+  }
+
+  /**
+   * Share of the label's own rating that is left, the tester's bias taken off (1), 0.2 to 1.5: of
+   * what it was set to where no label is known.
+   *
+   * @param whenNew the circuit its label stands for
+   */
+  public double trueShare(Optional<BatteryCircuit> whenNew) {
+    double rated = whenNew.map(circuit -> circuit.ratedAmps(setTest)).orElse(setAmps);
+    return Math.max(LEAST_SHARE, Math.min(MOST_SHARE, shownAmps / SHOWS_MORE / rated));
   }
 
   /** As evidence; empty below three quarters charge, which must be made good first. */

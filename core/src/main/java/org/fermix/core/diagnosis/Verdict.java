@@ -53,6 +53,8 @@ public record Verdict(
     MEND_CONNECTION,
     MEND_CHARGING,
     FIND_DRAIN,
+    /** It is driven too little: longer drives, or a charger now and then. */
+    DRIVE_MORE,
     WAKE_PROTECTION,
     /** Look at the starter and the engine. */
     LOOK_AT_STARTER,
@@ -104,8 +106,7 @@ public record Verdict(
       Cause cause, Diagnosis diagnosis, boolean startsNow, OptionalDouble winterChance) {
     return switch (cause) {
       case WORN -> {
-        if (diagnosis.sureness() < EVEN
-            || (!diagnosis.isSettled() && !wasJudgedCharged(diagnosis))) {
+        if (diagnosis.sureness() < EVEN || !wasJudgedCharged(diagnosis)) {
           yield Action.CHARGE_AND_RETEST;
         }
         yield startsNow ? Action.REPLACE_BEFORE_WINTER : Action.REPLACE_NOW;
@@ -114,6 +115,7 @@ public record Verdict(
       case CONNECTION -> Action.MEND_CONNECTION;
       case CHARGING -> Action.MEND_CHARGING;
       case DRAIN -> Action.FIND_DRAIN;
+      case LITTLE -> Action.DRIVE_MORE;
       case PROTECTION -> Action.WAKE_PROTECTION;
       case STARTER -> Action.LOOK_AT_STARTER;
       case SMALL -> Action.TOO_SMALL;
@@ -142,16 +144,17 @@ public record Verdict(
       actions.add(Action.FIND_DRAIN);
     }
     if (found(diagnosis, ReadingKind.CABLE_DROP, "high")
+        || found(diagnosis, ReadingKind.TWO_WAYS, "leads_lose")
         || found(diagnosis, ReadingKind.LOOK, "loose_or_dirty")) {
       actions.add(Action.MEND_CONNECTION);
     }
-    for (Cause cause : List.of(Cause.CHARGING, Cause.DRAIN, Cause.CONNECTION)) {
+    for (Cause cause : List.of(Cause.CHARGING, Cause.DRAIN, Cause.CONNECTION, Cause.LITTLE)) {
       Action likely = mending(cause);
       if (diagnosis.of(cause) >= EVEN && !actions.contains(likely)) {
         actions.add(likely);
       }
     }
-    if (found(diagnosis, ReadingKind.REST_VOLTS, "low", "flat")) {
+    if (found(diagnosis, ReadingKind.REST_VOLTS, "low", "flat") || failedUnsettled(diagnosis)) {
       actions.add(Action.CHARGE_AND_RETEST);
     }
     return actions;
@@ -161,18 +164,32 @@ public record Verdict(
     return switch (cause) {
       case CHARGING -> Action.MEND_CHARGING;
       case DRAIN -> Action.FIND_DRAIN;
+      case LITTLE -> Action.DRIVE_MORE;
       default -> Action.MEND_CONNECTION;
     };
   }
 
+  /** A failed test of the battery that does not settle that it is worn: charge and repeat it. */
+  private static boolean failedUnsettled(Diagnosis diagnosis) {
+    return diagnosis.of(Cause.WORN) < Diagnosis.SETTLED
+        && (found(diagnosis, ReadingKind.TESTER, "bad")
+            || found(diagnosis, ReadingKind.LOAD_TEST, "fails")
+            || found(diagnosis, ReadingKind.AFTER_CHARGE, "falls")
+            || found(diagnosis, ReadingKind.CAPACITY, "spent"));
+  }
+
   /** A battery must be charged before it can be condemned. */
   private static boolean wasJudgedCharged(Diagnosis diagnosis) {
-    return diagnosis.supports().stream()
-        .map(support -> support.evidence().kind())
-        .anyMatch(
-            kind ->
-                kind == ReadingKind.TESTER
-                    || kind == ReadingKind.LOAD_TEST
-                    || kind == ReadingKind.AFTER_CHARGE);
+    return found(diagnosis, ReadingKind.REST_VOLTS, "full", "cell_short")
+        || found(diagnosis, ReadingKind.GRAVITY, "one_cell_low")
+        || found(diagnosis, ReadingKind.FAULT_LIGHT, "cell")
+        || diagnosis.supports().stream()
+            .map(support -> support.evidence().kind())
+            .anyMatch(
+                kind ->
+                    kind == ReadingKind.TESTER
+                        || kind == ReadingKind.LOAD_TEST
+                        || kind == ReadingKind.AFTER_CHARGE
+                        || kind == ReadingKind.CAPACITY);
   }
 }

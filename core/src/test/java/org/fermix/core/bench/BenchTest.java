@@ -10,6 +10,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.fermix.core.Examples;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Tested;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
@@ -160,8 +161,8 @@ class BenchTest {
   void aMeasurementWinsOverTheAge() {
     var label = Examples.lineUp().get(0).label();
     double byAge = chance(new Candidate("0", label, 7));
-    double weak = chance(new Candidate("0", label, 7, java.util.Optional.of(0.5)));
-    double strong = chance(new Candidate("0", label, 7, java.util.Optional.of(1.2)));
+    double weak = chance(new Candidate("0", label, 7, Tested.cranking(0.5)));
+    double strong = chance(new Candidate("0", label, 7, Tested.cranking(1.2)));
     assertThat(weak).isLessThan(byAge);
     assertThat(strong).isGreaterThan(byAge);
   }

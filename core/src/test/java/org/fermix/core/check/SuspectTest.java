@@ -11,6 +11,7 @@ import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.UsualBattery;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Tested;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.Need;
@@ -63,7 +64,7 @@ class SuspectTest {
     assertThat(suspect.whenNew()).isEmpty();
     assertThat(suspect.workedOut(Optional.of(-10.0))).isEmpty();
     assertThat(suspect.expectedYears()).isBetween(3.0, 9.0);
-    assertThat(suspect.winterChance(Optional.of(0.5))).isEmpty();
+    assertThat(suspect.winterChance(Tested.cranking(0.5))).isEmpty();
   }
 
   @Test
@@ -75,7 +76,7 @@ class SuspectTest {
     assertThat(suspect.workedOut(Optional.empty())).hasSize(1);
     assertThat(suspect.workedOut(Optional.of(5.0)))
         .contains(new Evidence(ReadingKind.NEED, "enough"));
-    assertThat(suspect.winterChance(Optional.of(1.0)).orElseThrow())
-        .isGreaterThan(suspect.winterChance(Optional.of(0.3)).orElseThrow());
+    assertThat(suspect.winterChance(Tested.cranking(1.0)).orElseThrow())
+        .isGreaterThan(suspect.winterChance(Tested.cranking(0.3)).orElseThrow());
   }
 }

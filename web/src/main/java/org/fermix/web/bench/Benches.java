@@ -41,15 +41,7 @@ public class Benches {
   /** The line-up, today's battery with what its tests found. */
   private List<Candidate> candidates(OpenJob job) {
     return lineUp.candidates(job).stream()
-        .map(
-            candidate ->
-                candidate.isToday()
-                    ? new Candidate(
-                        candidate.letter(),
-                        candidate.label(),
-                        candidate.ageYears(),
-                        checks.measuredShare(job))
-                    : candidate)
+        .map(candidate -> candidate.isToday() ? candidate.with(checks.tested(job)) : candidate)
         .toList();
   }
 

@@ -25,6 +25,8 @@ record CheckPage(
     List<String> contradicted,
     String next,
     FaultPath path,
+    Optional<RecoveryPlan> recovery,
+    List<EarlyWords.Reason> early,
     List<Taken> taken,
     List<Asked> asked,
     List<Asked> askedLater,
@@ -74,6 +76,8 @@ record CheckPage(
             .map(next -> next(next, verdict.settled(), lead))
             .orElse(""),
         FaultPath.of(state),
+        RecoveryPlan.of(state, display),
+        EarlyWords.of(state),
         state.counting().stream().map(judged -> taken(judged, lead, display)).toList(),
         state.helpful().stream()
             .map(next -> asked(next, state.diagnosis().doubtBits(), lead))
@@ -113,6 +117,8 @@ record CheckPage(
         contradicted,
         next,
         path,
+        recovery,
+        early,
         taken,
         asked,
         askedLater,

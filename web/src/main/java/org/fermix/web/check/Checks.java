@@ -15,6 +15,7 @@ import org.fermix.core.diagnosis.Evidence;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Tested;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
@@ -101,6 +102,8 @@ public class Checks {
     List<Evidence> evidence = new ArrayList<>(suspect.workedOut(failedAtC(readings)));
     List<Evidence> workedOut = List.copyOf(evidence);
     Set<ReadingKind> cannot = EnumSet.of(ReadingKind.AGE, ReadingKind.NEED);
+    // What is stated in the need is not asked for again here.
+    workedOut.forEach(each -> cannot.add(each.kind()));
     boolean startsNow = false;
     for (Reading reading : readings) {
       if (reading.isCannot()) {
@@ -122,7 +125,7 @@ public class Checks {
         counting,
         workedOut,
         diagnosis,
-        Verdict.of(diagnosis, startsNow, suspect.winterChance(share(counting))));
+        Verdict.of(diagnosis, startsNow, suspect.winterChance(tested(counting))));
   }
 
   private Suspect suspect(OpenJob job) {
@@ -141,10 +144,10 @@ public class Checks {
         .findFirst();
   }
 
-  private static Optional<Double> share(List<Judged> counting) {
-    return counting.stream()
-        .max(Comparator.comparing(judged -> judged.judgement().crankingShare().isPresent()))
-        .flatMap(judged -> judged.judgement().crankingShare());
+  private static Tested tested(List<Judged> counting) {
+    return new Tested(
+        counting.stream().flatMap(each -> each.judgement().crankingShare().stream()).findFirst(),
+        counting.stream().flatMap(each -> each.judgement().capacityShare().stream()).findFirst());
   }
 
   /** What the check has found so far, for the later stops. */
@@ -154,10 +157,10 @@ public class Checks {
     return state.isStarted() ? new CheckFinding(Optional.of(state.verdict())) : CheckFinding.NONE;
   }
 
-  /** Share of its rated cranking amps that today's battery was found to have, if it was tested. */
+  /** What tests found of today's battery. */
   @Transactional(readOnly = true)
-  public Optional<Double> measuredShare(OpenJob job) {
-    return share(state(job, Display.USUAL).counting());
+  public Tested tested(OpenJob job) {
+    return tested(state(job, Display.USUAL).counting());
   }
 
   /** Takes down a reading by its fields, metric. */

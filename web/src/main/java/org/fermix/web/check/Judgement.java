@@ -29,26 +29,46 @@ import org.fermix.web.shared.Display;
  * @param evidence empty where it settles nothing
  * @param words one or two sentences
  * @param crankingShare share of the rated cranking amps it found, where it found one
+ * @param capacityShare share of the capacity it found, where it found one
  */
-record Judgement(Optional<Evidence> evidence, String words, Optional<Double> crankingShare) {
-  private static final double ROOM_C = 20;
+record Judgement(
+    Optional<Evidence> evidence,
+    String words,
+    Optional<Double> crankingShare,
+    Optional<Double> capacityShare) {
+  /** A reading that says nothing of capacity. */
+  Judgement(Optional<Evidence> evidence, String words, Optional<Double> crankingShare) {
+    this(evidence, words, crankingShare, Optional.empty());
+  }
+
+  static final double ROOM_C = 20;
+
+  /** Charge of a battery that was charged and rested before its pulses (1). */
+  private static final double PULSED_CHARGE = 0.9;
 
   static Judgement of(ReadingKind kind, Facts facts, Suspect suspect, Display display) {
     return switch (kind) {
       case SYMPTOM -> chosen(kind, facts, SymptomWords.of(facts.text("outcome").orElseThrow()));
-      case LOOK, AFTER_CHARGE, LEFT_ON, BOOST, WAKE ->
+      case LOOK, AFTER_CHARGE, LEFT_ON, BOOST, WAKE, FAULT_LIGHT ->
           chosen(
-              kind, facts, ReadingSheet.of(kind).choiceWords(facts.text("outcome").orElseThrow()));
+              kind,
+              facts,
+              ReadingSheet.of(kind, suspect.chemistry().isLead())
+                  .choiceWords(facts.text("outcome").orElseThrow()));
       case REST_VOLTS -> restVolts(facts, suspect, display);
       case CRANKING_VOLTS -> crankingVolts(facts, suspect, display);
       case CABLE_DROP -> drops(facts, suspect, display);
       case CHARGING_VOLTS -> charging(facts, suspect, display);
       case DRAIN -> drain(facts, suspect, display);
-      case TESTER -> tester(facts, display);
+      case TESTER -> tester(facts, suspect, display);
       case LOAD_TEST ->
-          suspect.chemistry().isLead()
+          suspect.chemistry().isLead() && facts.number("amps").isEmpty()
               ? load(facts, suspect, display)
               : pulses(facts, suspect, display);
+      case AFTER_TRY -> MoreJudgement.afterTry(facts, suspect, display);
+      case CAPACITY -> MoreJudgement.capacity(facts, suspect, display);
+      case TWO_WAYS -> MoreJudgement.twoWays(facts, display);
+      case TRIPS -> MoreJudgement.trips(facts, suspect, display);
       case GRAVITY -> gravity(facts);
       case AGE, NEED -> throw new IllegalArgumentException(kind + " is not typed");
     };
@@ -58,11 +78,11 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
     return judged(new Evidence(kind, facts.text("outcome").orElseThrow()), words);
   }
 
-  private static Judgement judged(Evidence evidence, String words) {
+  static Judgement judged(Evidence evidence, String words) {
     return new Judgement(Optional.of(evidence), words, Optional.empty());
   }
 
-  private static Judgement nothing(String words) {
+  static Judgement nothing(String words) {
     return new Judgement(Optional.empty(), words, Optional.empty());
   }
 
@@ -79,8 +99,9 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
         switch (judged.worth()) {
           case NOT_RESTED ->
               shown
-                  + " is surface charge and tells nothing yet. Rest it four hours, or run the"
-                  + " headlamps for three minutes and wait five, then read again.";
+                  + " is surface charge and tells nothing yet. "
+                  + wait(reading)
+                  + ", or run the headlamps for three minutes and wait five, then read again.";
           case SAYS_LITTLE ->
               shown + " on lithium says only that it is neither nearly empty nor cut off.";
           case CELL_SHORT -> shown + " is a whole cell short, or completely flat.";
@@ -97,6 +118,20 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
                   + " charged.";
         };
     return new Judgement(judged.evidence(), words, Optional.empty());
+  }
+
+  private static String wait(RestVoltage reading) {
+    long minutes = Math.round(60 * reading.hoursToWait());
+    if (minutes <= 0) {
+      return "So much no rested lead battery shows: rest it four hours";
+    }
+    return "Rested too short: let it rest "
+        + (minutes < 60
+            ? minutes + " minutes"
+            : minutes / 60
+                + (minutes < 120 ? " hour" : " hours")
+                + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " minutes"))
+        + " more";
   }
 
   private static Judgement crankingVolts(Facts facts, Suspect suspect, Display display) {
@@ -208,7 +243,7 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
         Optional.empty());
   }
 
-  private static Judgement tester(Facts facts, Display display) {
+  private static Judgement tester(Facts facts, Suspect suspect, Display display) {
     TesterReading reading =
         new TesterReading(
             facts.number("shown", 0),
@@ -223,8 +258,12 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
         display.show(reading.shownAmps(), Unit.AMPERE).text()
             + " shown, "
             + percent(reading.share())
-            + " of the rating.",
-        Optional.of(Math.max(0.2, Math.min(1.5, reading.share()))));
+            + " of the rating set. Testers show about a sixth too much: "
+            + percent(reading.trueShare(suspect.whenNew()))
+            + (suspect.whenNew().isPresent()
+                ? " of its label’s rating is left."
+                : " is left, if that is its label’s rating."),
+        Optional.of(reading.trueShare(suspect.whenNew())));
   }
 
   private static Judgement load(Facts facts, Suspect suspect, Display display) {
@@ -251,7 +290,11 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
   private static Judgement pulses(Facts facts, Suspect suspect, Display display) {
     if (suspect.whenNew().isEmpty()) {
       return nothing(
-          "Describe today’s battery in the line-up: pulses are judged against its label.");
+          "Describe today’s battery in the line-up: a load of known current is judged against its"
+              + " label.");
+    }
+    if (suspect.chemistry().isLead() && !facts.says("charged", "yes")) {
+      return nothing("Charge it fully and test again: nothing can be judged below three quarters.");
     }
     PulseTest reading =
         new PulseTest(
@@ -259,9 +302,9 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
             15,
             60,
             pulseVolts(facts),
-            facts.number("before", 13.3 * suspect.series()),
-            facts.number("after", facts.number("before", 13.3 * suspect.series())),
-            0.9,
+            facts.number("before", restedVolts(suspect)),
+            facts.number("after", facts.number("before", restedVolts(suspect))),
+            PULSED_CHARGE,
             facts.number("temperature", ROOM_C));
     double share = reading.crankingShare(suspect.whenNew().get());
     return new Judgement(
@@ -272,6 +315,11 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
             + " of the rating left."
             + sag(facts, reading),
         Optional.of(Math.max(0.2, share)));
+  }
+
+  /** What a charged and rested one shows. */
+  private static double restedVolts(Suspect suspect) {
+    return suspect.series() * suspect.chemistry().openCircuitVolts(PULSED_CHARGE);
   }
 
   private static List<Double> pulseVolts(Facts facts) {
@@ -311,11 +359,11 @@ record Judgement(Optional<Evidence> evidence, String words, Optional<Double> cra
             + words);
   }
 
-  private static String volts(double volts, Display display) {
+  static String volts(double volts, Display display) {
     return display.show(volts, Unit.VOLT, 2).text();
   }
 
-  private static String percent(double share) {
+  static String percent(double share) {
     return Math.round(100 * share) + " %";
   }
 

@@ -33,12 +33,15 @@ public record ReadingSheet(
     String drawing,
     boolean turnsEngine,
     List<Field> fields) {
+  /** Tries that can be noted. */
+  static final int TRIES = 3;
+
   /** Fuses that can be noted with a drain. */
   static final int FUSES = 4;
 
-  private static final String SPARKS =
+  static final String SPARKS =
       "Batteries give off hydrogen: no sparks or flame. Take rings and watch off.";
-  private static final String CRANKING =
+  static final String CRANKING =
       "Keep hands, hair and clothes from belts and fan; out of gear, brake on. Ten seconds at most,"
           + " then a minute’s rest.";
   private static final Map<ReadingKind, ReadingSheet> LEAD = all(true);
@@ -263,6 +266,12 @@ public record ReadingSheet(
             ? List.of(
                 Field.number("volts", "Voltage at 15 s", ReadingLimits.VOLTS).needed(),
                 yesNo("charged", "Fully charged before").needed(),
+                Field.number("amps", "Current drawn, if not half the rating", ReadingLimits.PULSE)
+                    .withHelp("Judged against its own label then, as described in the line-up."),
+                Field.number("volts2", "Of a second load, a minute later", ReadingLimits.VOLTS),
+                Field.number("volts3", "Of a third", ReadingLimits.VOLTS),
+                Field.number("before", "Rested before", Unit.VOLT, 1, 40),
+                Field.number("after", "Rested after the last", Unit.VOLT, 1, 40),
                 temperature())
             : List.of(
                 Field.number("amps", "Current drawn", ReadingLimits.PULSE).needed(),
@@ -336,10 +345,10 @@ public record ReadingSheet(
           false,
           outcome("It", "wakes", "wakes", "stays_dead", "stays dead"));
     }
-    return all;
+    return MoreReadings.added(all, lead);
   }
 
-  private static void add(
+  static void add(
       Map<ReadingKind, ReadingSheet> all,
       ReadingKind kind,
       String title,
@@ -352,7 +361,7 @@ public record ReadingSheet(
     all.put(kind, new ReadingSheet(kind, title, why, how, caution, drawing, turnsEngine, fields));
   }
 
-  private static List<Field> outcome(String label, String... valuesAndLabels) {
+  static List<Field> outcome(String label, String... valuesAndLabels) {
     List<Field.Choice> choices = new ArrayList<>();
     for (int i = 0; i < valuesAndLabels.length; i += 2) {
       choices.add(new Field.Choice(valuesAndLabels[i], valuesAndLabels[i + 1]));
@@ -366,12 +375,12 @@ public record ReadingSheet(
     return all;
   }
 
-  private static Field yesNo(String name, String label) {
+  static Field yesNo(String name, String label) {
     return Field.choice(
         name, label, List.of(new Field.Choice("yes", "yes"), new Field.Choice("no", "no")));
   }
 
-  private static Field temperature() {
+  static Field temperature() {
     return Field.number("temperature", "Battery temperature", ReadingLimits.TEMPERATURE)
         .withHelp("Empty: 20 °C assumed.");
   }

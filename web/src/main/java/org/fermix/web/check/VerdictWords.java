@@ -27,6 +27,7 @@ public final class VerdictWords {
       case MEND_CONNECTION -> "Do not buy: clean or replace the connection.";
       case MEND_CHARGING -> "Do not buy yet: mend the charging first.";
       case FIND_DRAIN -> "Do not buy yet: find the drain first.";
+      case DRIVE_MORE -> "Do not buy: it is driven too little to fill it.";
       case WAKE_PROTECTION -> "Do not buy: wake its protection with the right charger.";
       case LOOK_AT_STARTER -> "Do not buy: look at the starter and the engine.";
       case TOO_SMALL -> "Healthy, but too small for this engine or this cold.";
@@ -43,6 +44,7 @@ public final class VerdictWords {
       case MEND_CONNECTION -> "clean or replace the connection";
       case MEND_CHARGING -> "mend the charging";
       case FIND_DRAIN -> "find the drain";
+      case DRIVE_MORE -> "drive it longer, or charge it once a week";
       case WAKE_PROTECTION -> "wake its protection with the right charger";
       case LOOK_AT_STARTER -> "have the starter and the engine looked at";
       case TOO_SMALL -> "see how much the machine needs";
@@ -80,6 +82,7 @@ public final class VerdictWords {
       case MEND_CONNECTION -> "mend the connection";
       case MEND_CHARGING -> "mend the charging first";
       case FIND_DRAIN -> "find the drain first";
+      case DRIVE_MORE -> "driven too little";
       case WAKE_PROTECTION -> "wake its protection";
       case LOOK_AT_STARTER -> "look at the starter";
       case TOO_SMALL -> "healthy but too small";
@@ -94,6 +97,7 @@ public final class VerdictWords {
     return switch (cause) {
       case WORN -> "battery worn";
       case DISCHARGED -> "only discharged";
+      case LITTLE -> "driven too little";
       case CONNECTION -> "connection";
       case CHARGING -> "charging";
       case DRAIN -> "drain";
@@ -128,6 +132,9 @@ public final class VerdictWords {
       case FIND_DRAIN ->
           "Pull fuses one by one until the current falls; until it is mended take the negative lead"
               + " off when you leave it.";
+      case DRIVE_MORE ->
+          "Charge it fully now, then once a week or after each longer stand; or drive it longer. A"
+              + " new battery would stay as empty, and age by it.";
       case WAKE_PROTECTION ->
           "Use a charger with a wake function or the battery’s own button. An ordinary charger and the"
               + " machine itself cannot do it.";
@@ -151,7 +158,7 @@ public final class VerdictWords {
           lead
               ? "An overcharged battery gasses: park it in the open and do not charge it further."
               : "Overvoltage can harm lithium: do not run the engine for long until it is mended.";
-      case DISCHARGED, DRAIN, WORN ->
+      case DISCHARGED, LITTLE, DRAIN, WORN ->
           lead
               ? "A flat lead battery freezes at about −10 °C: keep it charged or bring it in."
               : "Lithium left flat is soon lost: charge it within days.";
@@ -175,6 +182,11 @@ public final class VerdictWords {
       return evidence.outcome().equals("enough")
           ? "by the model its rating is enough for this engine"
           : "by the model its rating is short for this engine in your cold";
+    }
+    if (evidence.kind() == ReadingKind.TRIPS) {
+      return evidence.outcome().equals("short")
+          ? "driven so, no battery becomes full"
+          : "it is driven far enough to fill it";
     }
     return ReadingSheet.of(evidence.kind(), lead).title().toLowerCase(Locale.ROOT)
         + ": "

@@ -3,7 +3,7 @@ package org.fermix.web.enginefit;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.fermix.core.check.Suspect;
+import org.fermix.core.bench.AsItIs;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Engine;
@@ -84,8 +84,9 @@ class EngineFits {
   }
 
   private BatteryCircuit circuit(OpenJob job, Candidate battery) {
-    return Suspect.asItIs(
-        needs.of(job), battery, battery.isToday() ? checks.measuredShare(job) : Optional.empty());
+    return battery.isToday()
+        ? AsItIs.today(needs.of(job), battery.with(checks.tested(job))).circuit()
+        : BatteryCircuit.of(battery.label());
   }
 
   /** What a fit changes for one battery: today's, or the first compared, on the coldest morning. */
