@@ -40,18 +40,37 @@ public final class Fleet {
           new Share(Cause.SMALL, 0.04));
 
   private final HiddenMachine.Instruments instruments;
+  private final Wear wear;
   private final RandomGenerator random;
+
+  /**
+   * Where worn begins and sound ends, by resistance over new (1) and capacity left (1).
+   *
+   * @param wornFromResistance least of a worn one
+   * @param soundToResistance most of a sound one
+   * @param wornToCapacity most of a worn one
+   * @param soundFromCapacity least of a sound one
+   */
+  public record Wear(
+      double wornFromResistance,
+      double soundToResistance,
+      double wornToCapacity,
+      double soundFromCapacity) {
+    /** Clear of each other. */
+    public static final Wear CLEAR = new Wear(1.9, 1.15, 0.7, 0.85);
+  }
 
   private record Share(Cause cause, double share) {}
 
   /** A fleet drawn from a generator, read with usual instruments. */
   public Fleet(RandomGenerator random) {
-    this(HiddenMachine.Instruments.USUAL, random);
+    this(HiddenMachine.Instruments.USUAL, Wear.CLEAR, random);
   }
 
-  /** A fleet read with certain instruments. */
-  public Fleet(HiddenMachine.Instruments instruments, RandomGenerator random) {
+  /** A fleet read with certain instruments, worn and sound as near each other as is said. */
+  public Fleet(HiddenMachine.Instruments instruments, Wear wear, RandomGenerator random) {
     this.instruments = instruments;
+    this.wear = wear;
     this.random = random;
   }
 
@@ -85,10 +104,16 @@ public final class Fleet {
     double charge = causes.stream().mapToDouble(this::charge).min().orElseThrow();
     boolean worn = causes.contains(Cause.WORN);
     boolean cellShort = worn && !lithium && random.nextDouble() < 0.2;
-    double health = worn ? random.nextDouble(0.4, 0.7) : random.nextDouble(0.85, 1);
+    double health =
+        worn
+            ? random.nextDouble(0.4, wear.wornToCapacity())
+            : random.nextDouble(wear.soundFromCapacity(), 1);
     BatteryCircuit now =
         whenNew
-            .withResistance(worn ? random.nextDouble(1.9, 3.5) : random.nextDouble(0.95, 1.15))
+            .withResistance(
+                worn
+                    ? random.nextDouble(wear.wornFromResistance(), 3.5)
+                    : random.nextDouble(0.95, wear.soundToResistance()))
             .withCapacityLeft(health);
     boolean connection = causes.contains(Cause.CONNECTION);
     boolean starter = causes.contains(Cause.STARTER);

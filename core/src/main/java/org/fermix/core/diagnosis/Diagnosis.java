@@ -54,7 +54,7 @@ public record Diagnosis(
    *
    * @param bits how much likelier it made the leading cause against all others; below 0 it speaks
    *     against it (bit)
-   * @param contradicts it hardly ever comes out so under the leading cause
+   * @param contradicts it hardly ever comes out so under the leading cause, alone or with a second
    */
   public record Support(Evidence evidence, double bits, boolean contradicts) {}
 
@@ -93,7 +93,11 @@ public record Diagnosis(
           Double::sum);
     }
     return new Diagnosis(
-        byCause, byCharge, doubt(hypotheses), next, supports(chemistry, counted, causes));
+        byCause,
+        byCharge,
+        doubt(hypotheses),
+        next,
+        supports(chemistry, counted, causes, hypotheses));
   }
 
   private static List<Evidence> lastOfEachKind(List<Evidence> evidence) {
@@ -151,7 +155,7 @@ public record Diagnosis(
   }
 
   private static List<Support> supports(
-      Chemistry chemistry, List<Evidence> counted, double[] causes) {
+      Chemistry chemistry, List<Evidence> counted, double[] causes, double[] hypotheses) {
     int lead = 0;
     for (int i = 1; i < causes.length; i++) {
       lead = causes[i] > causes[lead] ? i : lead;
@@ -181,9 +185,28 @@ public record Diagnosis(
       double ifLead = leadWeight == 0 ? 0 : underLead / leadWeight;
       double ifNot = leadWeight == 1 ? ifLead : underRest / (1 - leadWeight);
       supports.add(
-          new Support(each, log2(Math.max(1e-9, ifLead) / Math.max(1e-9, ifNot)), ifLead < SELDOM));
+          new Support(
+              each,
+              log2(Math.max(1e-9, ifLead) / Math.max(1e-9, ifNot)),
+              whereItLeads(leading, hypotheses, likelihood) < SELDOM));
     }
     return supports;
+  }
+
+  /**
+   * How often a reading comes out so where the leading cause is there, alone or with the second one
+   * that all readings together make likely: a second fault explains its own reading.
+   */
+  private static double whereItLeads(Cause leading, double[] hypotheses, double[] likelihood) {
+    double sum = 0;
+    double weight = 0;
+    for (int i = 0; i < hypotheses.length; i++) {
+      if (Likelihoods.hypothesis(i).has(leading)) {
+        sum += hypotheses[i] * likelihood[i];
+        weight += hypotheses[i];
+      }
+    }
+    return weight == 0 ? 0 : sum / weight;
   }
 
   private static double multiply(double[] hypotheses, double[] likelihood) {

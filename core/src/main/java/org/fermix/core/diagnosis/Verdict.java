@@ -16,6 +16,8 @@ import org.fermix.core.quantity.Check;
  * @param settled false while another reading should come first, or one contradicts
  * @param rests the readings that speak most for it, strongest first
  * @param contradicted readings that hardly fit it; one of them may be wrong
+ * @param guards readings still to be taken before a new battery is bought: of what would kill it
+ *     too; none unless one is to be bought
  * @param next the single reading that would help most; empty when none is left
  */
 public record Verdict(
@@ -26,9 +28,14 @@ public record Verdict(
     boolean settled,
     List<Diagnosis.Support> rests,
     List<Diagnosis.Support> contradicted,
+    List<ReadingKind> guards,
     Optional<Diagnosis.Next> next) {
   /** A next reading that would remove less doubt than this is not worth asking for (bit). */
   private static final double WORTH_BITS = 0.05;
+
+  /** What tells of faults that would kill the next battery too, the quickest first. */
+  private static final List<ReadingKind> GUARDS =
+      List.of(ReadingKind.TRIPS, ReadingKind.LOOK, ReadingKind.CHARGING_VOLTS, ReadingKind.DRAIN);
 
   private static final double LIKELY = 0.8;
 
@@ -40,6 +47,7 @@ public record Verdict(
     measured = List.copyOf(measured);
     rests = List.copyOf(rests);
     contradicted = List.copyOf(contradicted);
+    guards = List.copyOf(guards);
   }
 
   /** What was measured out of its limits besides what the verdict says. */
@@ -99,6 +107,7 @@ public record Verdict(
             .sorted((a, b) -> Double.compare(b.bits(), a.bits()))
             .toList(),
         contradicted,
+        action.saysDoNotBuy() ? List.of() : guards(diagnosis),
         diagnosis.next().stream().findFirst().filter(next -> next.gainBits() >= WORTH_BITS));
   }
 
@@ -148,6 +157,9 @@ public record Verdict(
         || found(diagnosis, ReadingKind.LOOK, "loose_or_dirty")) {
       actions.add(Action.MEND_CONNECTION);
     }
+    if (found(diagnosis, ReadingKind.TRIPS, "short")) {
+      actions.add(Action.DRIVE_MORE);
+    }
     for (Cause cause : List.of(Cause.CHARGING, Cause.DRAIN, Cause.CONNECTION, Cause.LITTLE)) {
       Action likely = mending(cause);
       if (diagnosis.of(cause) >= EVEN && !actions.contains(likely)) {
@@ -158,6 +170,12 @@ public record Verdict(
       actions.add(Action.CHARGE_AND_RETEST);
     }
     return actions;
+  }
+
+  private static List<ReadingKind> guards(Diagnosis diagnosis) {
+    return GUARDS.stream()
+        .filter(kind -> diagnosis.next().stream().anyMatch(next -> next.kind() == kind))
+        .toList();
   }
 
   private static Action mending(Cause cause) {

@@ -1,6 +1,7 @@
 package org.fermix.web.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
+import org.fermix.core.decision.Weights;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
@@ -28,13 +30,15 @@ import org.fermix.web.shared.Display;
  * @param reasons why
  * @param ranking letters in order with their points
  * @param refusals those that fail a gate, with why and what would open it
+ * @param weights what the points rest on
  */
 public record Recommendation(
     String headline,
     String leader,
     List<String> reasons,
     List<Placed> ranking,
-    List<Refused> refusals) {
+    List<Refused> refusals,
+    String weights) {
   /** A lead below this, of twelve points, is called close. */
   static final double CLOSE_POINTS = 0.6;
 
@@ -97,7 +101,29 @@ public record Recommendation(
           decision.first().map(Ranked::letter).orElse(""),
           reasons,
           ranking(),
-          refusals());
+          refusals(),
+          weights());
+    }
+
+    /** The weights, the heaviest first. */
+    private String weights() {
+      return (decision.weights().equals(Weights.USUAL) ? "Weights assumed: " : "Your weights: ")
+          + Arrays.stream(Criterion.values())
+              .filter(criterion -> decision.weights().of(criterion) > 0)
+              .sorted(Comparator.comparingInt(criterion -> -decision.weights().of(criterion)))
+              .map(criterion -> word(criterion) + " " + decision.weights().of(criterion))
+              .collect(Collectors.joining(", "))
+          + ".";
+    }
+
+    private static String word(Criterion criterion) {
+      return switch (criterion) {
+        case COLD -> "cold";
+        case PARKED -> "parked";
+        case ENGINE_OFF -> "engine off";
+        case MASS -> "mass";
+        case MONEY -> "money";
+      };
     }
 
     private String headline(Ranked leader) {
@@ -159,7 +185,8 @@ public record Recommendation(
         return Optional.of(
             "The check is not settled (likeliest: " + cause + "): finish it before you buy.");
       }
-      return Optional.of("The check is settled: " + cause + " likely.");
+      return Optional.of(
+          "The check is settled: " + cause + " likely." + VerdictWords.guard(verdict));
     }
 
     private static String named(CandidateAnswer candidate) {

@@ -70,11 +70,13 @@ record CheckPage(
         verdict.contradicted().stream()
             .map(support -> VerdictWords.evidence(support.evidence(), lead))
             .toList(),
-        state.next().stream()
-            .findFirst()
-            .filter(next -> verdict.next().isPresent())
-            .map(next -> next(next, verdict.settled(), lead))
-            .orElse(""),
+        verdict.settled() && !verdict.guards().isEmpty()
+            ? VerdictWords.guard(verdict).strip()
+            : state.next().stream()
+                .findFirst()
+                .filter(next -> verdict.next().isPresent())
+                .map(next -> next(next, verdict.settled(), lead))
+                .orElse(""),
         FaultPath.of(state),
         RecoveryPlan.of(state, display),
         EarlyWords.of(state),

@@ -63,7 +63,11 @@ public class Checks {
     /** The readings worth their minutes now, at most so many at once; what it does always is. */
     List<Diagnosis.Next> helpful() {
       return next().stream()
-          .filter(next -> next.kind() == ReadingKind.SYMPTOM || next.gainBits() >= WORTH_BITS)
+          .filter(
+              next ->
+                  next.kind() == ReadingKind.SYMPTOM
+                      || next.gainBits() >= WORTH_BITS
+                      || (verdict.settled() && verdict.guards().contains(next.kind())))
           .limit(MOST_ASKED)
           .toList();
     }

@@ -65,6 +65,28 @@ public final class VerdictWords {
             : ".");
   }
 
+  /**
+   * What to rule out before a new one is bought, as a sentence after another; empty for nothing.
+   */
+  public static String guard(Verdict verdict) {
+    return verdict.guards().isEmpty()
+        ? ""
+        : " Before you buy, rule out what would kill the new one too: "
+            + verdict.guards().stream()
+                .map(VerdictWords::ruledOutBy)
+                .collect(Collectors.joining("; "))
+            + ".";
+  }
+
+  private static String ruledOutBy(ReadingKind kind) {
+    return switch (kind) {
+      case TRIPS -> "say how it is driven";
+      case LOOK -> "look at the clamps";
+      case CHARGING_VOLTS -> "measure the charging voltage";
+      default -> "measure the drain";
+    };
+  }
+
   /** As short as the rail needs it. */
   static String line(Verdict verdict, boolean started) {
     if (!started) {
