@@ -157,6 +157,13 @@ public final class Examples {
             said.coldTestStated()));
   }
 
+  /** The same battery, its sheet stating the cold test of its rating. */
+  public static Label coldTested(Label label) {
+    Sheet said = label.sheet();
+    return label.with(
+        new Sheet(said.capacityHours(), said.discharges(), said.protection(), said.heated(), true));
+  }
+
   /** Four candidates of four chemistries and an old battery. */
   public static List<Candidate> lineUp() {
     return List.of(

@@ -129,6 +129,11 @@ record InConditions(
     return reached.charge();
   }
 
+  /** True when it is judged older than it is today. */
+  boolean isAgedOn() {
+    return aged.years() > candidate.ageYears();
+  }
+
   /** Charge expected at the cold start, after the days parked (1). */
   double chargeAtStart() {
     return cold.charge(conditions.daysParked());

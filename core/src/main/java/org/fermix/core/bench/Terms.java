@@ -2,7 +2,6 @@ package org.fermix.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.fermix.core.electrical.CrankPoint;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.CredibleRating;
@@ -25,7 +24,7 @@ record Terms(InConditions in) {
             Given.label(label.cranking().amps(), Unit.AMPERE)));
     terms.add(new Term("capacity, 20-hour rate", label.capacity()));
     terms.add(new Term("mass", label.mass()));
-    terms.add(health());
+    terms.add(strength());
     terms.add(
         Term.derived(
             "R₂₅, solved from the rating, worn",
@@ -85,14 +84,28 @@ record Terms(InConditions in) {
         meaning, new Given(celsius, Unit.CELSIUS, Origin.TYPED, "the bench's condition"));
   }
 
+  /** What its strength for a start rests on: a test, else its capacity. */
+  private Term strength() {
+    return in.candidate()
+        .tested()
+        .crankingShare()
+        .map(
+            share ->
+                new Term("share of its rating measured", Given.typed(100 * share, Unit.PER_CENT)))
+        .orElseGet(this::health);
+  }
+
+  /** The capacity left, and what says so. */
   Term health() {
     double percent = 100 * in.health();
-    Optional<Double> measured = in.candidate().tested().crankingShare();
-    if (measured.isPresent()) {
-      return new Term(
-          "share of its rating measured", Given.typed(100 * measured.get(), Unit.PER_CENT));
-    }
     double years = in.aged().years();
+    if (in.candidate().tested().capacityShare().isPresent()) {
+      return new Term(
+          "share of its capacity measured" + (in.isAgedOn() ? ", aged on" : ""),
+          in.isAgedOn()
+              ? Given.derived(percent, Unit.PER_CENT, "from the run and the years since")
+              : Given.typed(percent, Unit.PER_CENT));
+    }
     return years == 0
         ? new Term("health", Given.derived(percent, Unit.PER_CENT, "new"))
         : new Term(

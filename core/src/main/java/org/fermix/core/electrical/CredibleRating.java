@@ -142,7 +142,7 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
   static CredibleRating believed(Label label, double coldAmps) {
     double ampHours = label.capacity().value();
     BelievedRatio ratio =
-        BelievedRatio.of(label.chemistry(), coldAmps / ampHours, label.sheet().coldTestStated());
+        BelievedRatio.taken(label.chemistry(), coldAmps / ampHours, label.sheet().coldTestStated());
     double amps = Math.min(mostColdAmps(label), printable(ratio.ampsPerAmpHour() * ampHours));
     return new CredibleRating(
         new CrankingRating(amps, CrankingTest.COLD_CRANKING),

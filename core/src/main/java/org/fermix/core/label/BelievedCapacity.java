@@ -16,6 +16,9 @@ public record BelievedCapacity(double ampHours, double leadEquivalent, double si
   /** How true ampere-hours a kilogram differ between packs (1); estimate. */
   private static final double PACK_SIGMA = 0.22;
 
+  /** So many deviations below the usual is taken where the mass alone speaks (1). */
+  private static final double FEW_SIGMAS = 1.5;
+
   private static final double TRUE_WEIGHT = 0.6;
   private static final double TRUE_SIGMA = 0.04;
   private static final double LEAD_FACTOR = 3;
@@ -42,7 +45,10 @@ public record BelievedCapacity(double ampHours, double leadEquivalent, double si
             + chance * (ifLeadVariance + square(ifLead - mean));
     double sigma = Math.sqrt(variance);
     double beyondClean = Math.sqrt(Math.max(0, variance - square(TRUE_SIGMA)));
-    return new BelievedCapacity(kgPer12V * Math.exp(mean - beyondClean), chance, sigma);
+    // Of a figure compared with lead only the comparison is believed: what is left is the mass.
+    double byMass = (1 - chance) * printed + chance * (usual - FEW_SIGMAS * PACK_SIGMA);
+    return new BelievedCapacity(
+        kgPer12V * Math.exp(Math.min(mean - beyondClean, byMass)), chance, sigma);
   }
 
   private static double mean(double prior, double priorVariance, double seen, double variance) {

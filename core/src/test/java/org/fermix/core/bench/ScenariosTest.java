@@ -95,7 +95,10 @@ class ScenariosTest {
         List.of(
             candidate("A", "flooded", 230, 18, 6.4),
             candidate("B", "agm", 270, 18, 6.6),
-            new Candidate("C", Examples.heated(Examples.label("lfp", 150, 10, 20, 1.9, 190)), 0));
+            new Candidate(
+                "C",
+                Examples.coldTested(Examples.heated(Examples.label("lfp", 150, 10, 20, 1.9, 190))),
+                0));
     BenchAnswer calm = answer(quiet, lineUp);
     assertThat(figure(calm, "A", Outcome.DAMAGE_DAYS).value())
         .isLessThan(figure(calm, "B", Outcome.DAMAGE_DAYS).value());

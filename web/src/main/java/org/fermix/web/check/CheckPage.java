@@ -166,7 +166,11 @@ record CheckPage(
     ReadingSheet sheet = ReadingSheet.of(next.kind(), lead);
     double minutes = next.kind().minutes();
     String time =
-        minutes < 1 ? "at once" : minutes < 90 ? Math.round(minutes) + " min" : "overnight";
+        minutes < 1
+            ? "at once"
+            : minutes < 90
+                ? Math.round(minutes) + " min"
+                : minutes < 8 * 60 ? "about " + Math.round(minutes / 60) + " h" : "overnight";
     return new Asked(
         slug(next.kind()),
         sheet.title(),

@@ -73,12 +73,19 @@ public class Checks {
     }
 
     /**
-     * Readings that could be taken: what it does before all others, then the most telling first.
+     * Readings that could be taken: what it does before all others, then, where one is to be
+     * bought, what would kill it too, then the most telling first.
      */
     List<Diagnosis.Next> next() {
-      return diagnosis.next().stream()
-          .sorted(Comparator.comparing(next -> next.kind() != ReadingKind.SYMPTOM))
-          .toList();
+      return diagnosis.next().stream().sorted(Comparator.comparing(this::order)).toList();
+    }
+
+    private int order(Diagnosis.Next next) {
+      if (next.kind() == ReadingKind.SYMPTOM) {
+        return -1;
+      }
+      int guard = verdict.settled() ? verdict.guards().indexOf(next.kind()) : -1;
+      return guard >= 0 ? guard : ReadingKind.values().length;
     }
   }
 

@@ -26,6 +26,7 @@ record FaultPath(
   private static final int STEP_Y = 34;
   private static final int BELOW = 33;
   private static final int CAUSE_X = 400;
+  private static final int PAST_WORDS_X = 160;
   private static final int CAUSE_STEP = 31;
   private static final double BROADEST = 22;
 
@@ -105,7 +106,8 @@ record FaultPath(
               causeY,
               new Path()
                   .to(STATION_X, fork)
-                  .level(STATION_X + 230, CAUSE_X - 130, CAUSE_X - 8, fork, causeY)
+                  .to(PAST_WORDS_X, fork)
+                  .level(CAUSE_X - 140, CAUSE_X - 110, CAUSE_X - 8, fork, causeY)
                   .toString(),
               Scale.pixels(Math.max(0.8, BROADEST * likely)),
               cause == state.diagnosis().leading() ? "is-leading" : "is-other"));

@@ -26,7 +26,14 @@ record RecoveryPlan(String headline, List<Stretch> stretches, List<String> steps
   }
 
   /** A stretch of the strip. */
-  record Stretch(String x, String width, String middle, String label, String hours, String kind) {}
+  record Stretch(
+      String x,
+      String width,
+      String middle,
+      String anchor,
+      String label,
+      String hours,
+      String kind) {}
 
   /** The plan where the verdict asks for a charge and a test after it. */
   static Optional<RecoveryPlan> of(Checks.State state, Display display) {
@@ -80,8 +87,15 @@ record RecoveryPlan(String headline, List<Stretch> stretches, List<String> steps
   }
 
   private static Stretch stretch(double x, double width, String label, String hours, String kind) {
+    boolean last = x + width >= WIDTH - 1;
     return new Stretch(
-        Scale.pixels(x), Scale.pixels(width), Scale.pixels(x + width / 2), label, hours, kind);
+        Scale.pixels(x),
+        Scale.pixels(width),
+        Scale.pixels(last ? WIDTH : x + width / 2),
+        last ? "end" : "middle",
+        label,
+        hours,
+        kind);
   }
 
   private static String hours(double hours) {

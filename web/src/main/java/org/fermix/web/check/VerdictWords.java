@@ -58,7 +58,7 @@ public final class VerdictWords {
     if (verdict.also().isEmpty()) {
       return "";
     }
-    return "Measured as well, and to be mended in any case: "
+    return "Found as well, and to be mended in any case: "
         + verdict.also().stream().map(VerdictWords::first).collect(Collectors.joining("; "))
         + (verdict.also().stream().anyMatch(Verdict.Action::killsTheNext)
             ? ". It would kill a new battery too."

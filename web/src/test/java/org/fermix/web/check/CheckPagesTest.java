@@ -154,7 +154,7 @@ class CheckPagesTest extends WebTestBase {
     take(visit, job, "load-test", "volts", "8.1", "charged", "yes");
     String body = take(visit, job, "charging-volts", "idle", "15.6", "fast", "15.8").body();
     assertThat(body)
-        .contains("Measured as well, and to be mended in any case: mend the charging")
+        .contains("Found as well, and to be mended in any case: mend the charging")
         .contains("It would kill a new battery too.");
     visit.submit(
         job + "/lineup/new",
