@@ -74,6 +74,20 @@ public record Finding(Code code, double found, double needed) {
     VOLTS_ABOVE_WINDOW,
     /** Above what it stands; needed is that limit (V). */
     VOLTS_TOO_HIGH,
+    /** Current, cold and heat are within what it stands. */
+    WITHIN_LIMITS,
+    /** The starter wants more than its protection passes; needed is what it wants (A). */
+    STARTER_ABOVE_PROTECTION,
+    /**
+     * The coldest start is colder than its kind may usually be discharged in; needed is that limit
+     * (°C).
+     */
+    TOO_COLD_TO_DISCHARGE,
+    /**
+     * On a hot day its place gets hotter than its kind may usually be charged in; needed is that
+     * limit (°C).
+     */
+    TOO_HOT_TO_CHARGE,
     /** An approval that covers this machine must exist; not judged here. */
     APPROVAL_TO_BE_SHOWN
   }

@@ -8,5 +8,7 @@ public enum Gate {
   CHARGED,
   /** Of lithium and sodium: its kind and its protection are stated. */
   PROTECTION,
+  /** Of lithium and sodium: current, cold and heat that it stands. */
+  LIMITS,
   APPROVED
 }

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.fermix.core.charging.ChargingVerdict;
+import org.fermix.core.charging.ChargeTime;
 import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.fit.Fit;
 import org.fermix.core.label.BelievedRatio;
@@ -17,6 +19,7 @@ import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
+import org.fermix.core.storage.ThermalLag;
 
 /**
  * The gates of one label against one need; they do not depend on the conditions. The circuit is
@@ -29,6 +32,24 @@ final class Gates {
   /** Less than this over live terminals is a short circuit in waiting (mm); estimate. */
   private static final double LEAST_CLEARANCE_MM = 1;
 
+  /** A hot afternoon over the warmest month's mean (K); estimate. */
+  private static final double HOT_DAY_K = 8;
+
+  private static final double ORDINARY_CHARGE = 0.9;
+  private static final double ORDINARY_C = 15;
+
+  /** Half charged, driven so long in the coldest month, it comes to more or less (h). */
+  private static final double LONG_DRIVE_HOURS = 8;
+
+  private static final double HALF = 0.5;
+  private static final double WARMED_C = 10;
+
+  /** Comes to less: it gains nothing to speak of (1). */
+  private static final double GAINS = 0.6;
+
+  /** Comes to less: it stays below full (1). */
+  private static final double FILLS = 0.85;
+
   private Gates() {}
 
   static List<GateResult> of(Need need, Label label, Supplier<BatteryCircuit> circuit) {
@@ -39,6 +60,7 @@ final class Gates {
     gates.add(charged(need, label));
     if (label.chemistry().protection().isPresent()) {
       gates.add(protection(label));
+      gates.add(limits(need, label, circuit));
     }
     if (need.engine().engineClass().traits().needsApproval()) {
       gates.add(
@@ -185,6 +207,39 @@ final class Gates {
     return GateResult.of(Gate.PROTECTION, mark, code, 0, 0);
   }
 
+  /** What it stands: a stated current bars it; usual temperatures of its kind are to be asked. */
+  private static GateResult limits(Need need, Label label, Supplier<BatteryCircuit> circuit) {
+    List<Finding> findings = new ArrayList<>();
+    Mark mark = Mark.CLEARS;
+    double hotC = need.climate().summerMeanC().value() + HOT_DAY_K + need.place().driveK();
+    double hottestC = label.chemistry().acceptance().hottestC();
+    if (hotC > hottestC) {
+      mark = Mark.CLOSE;
+      findings.add(new Finding(Finding.Code.TOO_HOT_TO_CHARGE, hotC, hottestC));
+    }
+    double coldC = need.climate().coldestMorningC().value();
+    double coldestC = label.chemistry().acceptance().dischargedFromC();
+    if (coldC < coldestC) {
+      mark = Mark.UNKNOWN;
+      findings.add(0, new Finding(Finding.Code.TOO_COLD_TO_DISCHARGE, coldC, coldestC));
+    }
+    Optional<Double> passes = label.sheet().protection().crankingAmps().map(Given::value);
+    if (passes.isPresent()) {
+      double wantsA =
+          new Cranking(circuit.get(), need.engine(), Optional.empty())
+              .crank(ChargeState.rested(ORDINARY_CHARGE, ORDINARY_C))
+              .currentA();
+      if (passes.get() < wantsA) {
+        mark = Mark.FAILS;
+        findings.add(0, new Finding(Finding.Code.STARTER_ABOVE_PROTECTION, passes.get(), wantsA));
+      }
+    }
+    if (findings.isEmpty()) {
+      findings.add(new Finding(Finding.Code.WITHIN_LIMITS, 0, 0));
+    }
+    return new GateResult(Gate.LIMITS, mark, findings);
+  }
+
   private static GateResult reserve(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     Optional<Given> asked = need.minimum().reserveMinutes();
     if (asked.isEmpty()) {
@@ -215,31 +270,49 @@ final class Gates {
     double volts = need.regulatedVolts().value();
     double series = need.engine().series();
     ChargingWindow window = label.chemistry().charging();
-    return switch (ChargingVerdict.of(label.chemistry(), volts / series)) {
-      case TOO_LOW ->
-          charged(
-              Mark.FAILS, Finding.Code.VOLTS_TOO_LOW, volts, series * window.chargesFromVolts());
-      case PARTLY ->
-          charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, series * window.fullFromVolts());
-      case FULL ->
-          lockedInCold(need, label)
-              ? charged(
-                  Mark.CLOSE,
-                  Finding.Code.LOCKED_IN_COLD,
-                  need.climate().winterMeanC().value(),
-                  label.chemistry().acceptance().coldestC())
-              : charged(
-                  Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, series * window.fullFromVolts());
-      case FULL_ABOVE_WINDOW ->
-          charged(
-              Mark.CLOSE,
-              Finding.Code.VOLTS_ABOVE_WINDOW,
-              volts,
-              series * window.absorptionHighVolts());
-      case TOO_HIGH ->
-          charged(
-              Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, series * window.neverExceedVolts());
-    };
+    if (volts > series * window.neverExceedVolts()) {
+      return charged(
+          Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, series * window.neverExceedVolts());
+    }
+    double reached = reachedInWinter(need, label, volts / series);
+    if (reached < GAINS) {
+      return charged(
+          Mark.FAILS, Finding.Code.VOLTS_TOO_LOW, volts, series * window.chargesFromVolts());
+    }
+    if (reached < FILLS) {
+      return charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, series * window.fullFromVolts());
+    }
+    if (volts > series * window.absorptionHighVolts()) {
+      return charged(
+          Mark.CLOSE,
+          Finding.Code.VOLTS_ABOVE_WINDOW,
+          volts,
+          series * window.absorptionHighVolts());
+    }
+    return lockedInCold(need, label)
+        ? charged(
+            Mark.CLOSE,
+            Finding.Code.LOCKED_IN_COLD,
+            need.climate().winterMeanC().value(),
+            label.chemistry().acceptance().coldestC())
+        : charged(Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, series * window.fullFromVolts());
+  }
+
+  /**
+   * Charge that a long drive in the coldest month brings from half, at the battery's temperature
+   * then (1): smooth in volts and degrees. What is locked by the cold is judged as warmed.
+   */
+  private static double reachedInWinter(Need need, Label label, double twelveVolts) {
+    double batteryC =
+        need.climate().winterMeanC().value()
+            + ThermalLag.of(label.chemistry(), label.mass().value(), need.place())
+                .meanDriveK(LONG_DRIVE_HOURS);
+    return ChargeTime.reached(
+        label.chemistry(),
+        HALF,
+        LONG_DRIVE_HOURS,
+        twelveVolts,
+        label.chemistry().isLead() ? batteryC : Math.max(WARMED_C, batteryC));
   }
 
   /** True where an unheated battery takes no charge in the coldest month it is used in. */

@@ -18,6 +18,7 @@ public record ChargeTime(double constantHours, double tailHours, double ampHours
   public static final double FULLEST = 0.995;
 
   private static final int STEPS = 60;
+  private static final int REACHED_STEPS = 200;
 
   /** All of it (h). */
   public double hours() {
@@ -91,6 +92,26 @@ public record ChargeTime(double constantHours, double tailHours, double ampHours
     return accepts.amps(FULLEST) > 0
         ? FULLEST
         : Roots.crossing(accepts::headroomVolts, 0, FULLEST, 1e-4) - 1e-3;
+  }
+
+  /**
+   * The charge reached after some hours at a voltage, from a source that gives all the battery
+   * accepts (1); the same for every size.
+   *
+   * @param volts held, 12 V (V)
+   */
+  public static double reached(
+      Chemistry chemistry, double from, double hours, double volts, double temperatureC) {
+    Check.within("charge at the beginning", from, 0, 1, "");
+    Check.within("hours", hours, 0, 1000, "h");
+    Acceptance accepts = new Acceptance(chemistry, 1, volts, temperatureC);
+    double efficiency = chemistry.acceptance().efficiency();
+    double charge = from;
+    for (int i = 0; i < REACHED_STEPS; i++) {
+      double amps = Math.min(accepts.mostAmps(), accepts.amps(charge));
+      charge = Math.min(1, charge + efficiency * amps * hours / REACHED_STEPS);
+    }
+    return charge;
   }
 
   /** Current accepted at a charge (A). */

@@ -99,6 +99,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("temperature compensation") / 1000,
         number("charges from temperature"),
         number("charges to temperature"),
+        number("discharge from"),
         number("charge efficiency"),
         number("recommended charge rate"));
   }

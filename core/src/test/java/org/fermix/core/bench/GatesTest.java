@@ -187,6 +187,35 @@ class GatesTest {
     assertThat(code(NEED, LABEL, Gate.CHARGED)).isEqualTo(Finding.Code.VOLTS_FULL);
   }
 
+  /** Current, cold and heat that lithium stands: barred, to be asked, remarked. */
+  @Test
+  void whatLithiumStandsCounts() {
+    Label lithium = Examples.heated(Examples.label("lfp", 650, 40, 92, 6, 300));
+    Need mild = Examples.need(Examples.engine("petrol-car", 1.2, 4, "5W-30"), -5, 14, 14.2);
+    Label weak =
+        lithium.with(
+            new Sheet(
+                20,
+                List.of(),
+                new ProtectionClaim(
+                    Optional.empty(),
+                    Optional.of(Given.label(80, Unit.AMPERE)),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty()),
+                true,
+                false));
+    assertThat(code(mild, weak, Gate.LIMITS)).isEqualTo(Finding.Code.STARTER_ABOVE_PROTECTION);
+    assertThat(gate(mild, weak, Gate.LIMITS).mark()).isEqualTo(Mark.FAILS);
+    Need arctic = Examples.need(Examples.engine("petrol-car", 1.2, 4, "5W-30"), -28, 14, 14.2);
+    assertThat(code(arctic, lithium, Gate.LIMITS)).isEqualTo(Finding.Code.TOO_COLD_TO_DISCHARGE);
+    assertThat(gate(arctic, lithium, Gate.LIMITS).mark()).isEqualTo(Mark.UNKNOWN);
+    assertThat(gate(mild, lithium, Gate.LIMITS).mark()).isIn(Mark.CLEARS, Mark.CLOSE);
+    assertThat(Gates.of(mild, LABEL, () -> BatteryCircuit.of(LABEL)))
+        .extracting(GateResult::gate)
+        .doesNotContain(Gate.LIMITS);
+  }
+
   /** Lithium of a kind not stated, or without a word of a protection, is barred until settled. */
   @Test
   void unknownLithiumIsBarred() {

@@ -32,6 +32,14 @@ public final class GateWords {
       case PROTECTION_NOT_STATED -> "the seller’s word that a protection is built in would open it";
       case NO_PROTECTION -> "nothing opens it here: a pack without protection is not for starting";
       case KIND_NOT_STATED -> "the exact chemistry, from the seller or the sheet, would open it";
+      case STARTER_ABOVE_PROTECTION ->
+          "one whose protection passes at least "
+              + display.show(first.needed(), Unit.AMPERE).text()
+              + " for a start would open it";
+      case TOO_COLD_TO_DISCHARGE ->
+          "its maker’s word that it may be used at "
+              + display.show(first.found(), Unit.CELSIUS).text()
+              + " would settle it";
       case RESERVE ->
           "at least " + display.show(first.needed(), Unit.MINUTE).text() + " would open it";
       case VOLTS_TOO_LOW ->
@@ -89,6 +97,21 @@ public final class GateWords {
               + display.show(found, Unit.CELSIUS).text();
       case VOLTS_ABOVE_WINDOW -> "a little high: " + volts(needed, display) + " is usual";
       case VOLTS_TOO_HIGH -> "harmed above " + volts(needed, display);
+      case WITHIN_LIMITS -> "within";
+      case STARTER_ABOVE_PROTECTION ->
+          "passes "
+              + display.show(found, Unit.AMPERE).text()
+              + ", the starter takes "
+              + display.show(needed, Unit.AMPERE, 0).text();
+      case TOO_COLD_TO_DISCHARGE ->
+          "its kind is usually used down to "
+              + display.show(needed, Unit.CELSIUS).text()
+              + " only: ask its maker";
+      case TOO_HOT_TO_CHARGE ->
+          "its place gets to "
+              + display.show(found, Unit.CELSIUS, 0).text()
+              + ", its kind charges to "
+              + display.show(needed, Unit.CELSIUS).text();
       case APPROVAL_TO_BE_SHOWN -> "show an approval for this aircraft first";
     };
   }

@@ -246,6 +246,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           .flatMap(candidate -> candidate.gates().stream())
           .anyMatch(result -> result.gate() == Gate.PROTECTION)) {
         rows.add(gate("Kind and protection", "", Gate.PROTECTION));
+        rows.add(gate("Current, cold and heat it stands", "", Gate.LIMITS));
       }
       if (need.engine().engineClass().traits().needsApproval()) {
         rows.add(gate("Approved for this aircraft", "", Gate.APPROVED));
