@@ -149,7 +149,8 @@ public final class Fleet {
   }
 
   private Engine engine() {
-    List<EngineClass> all = EngineClass.all();
+    List<EngineClass> all =
+        EngineClass.all().stream().filter(type -> type.traits().turnsEngine()).toList();
     EngineClass type = all.get(random.nextInt(all.size()));
     double litres = type.size().defaultLitres() * random.nextDouble(0.8, 1.3);
     return Engine.usual(

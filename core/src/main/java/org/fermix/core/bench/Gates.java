@@ -55,7 +55,9 @@ final class Gates {
   static List<GateResult> of(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     List<GateResult> gates = new ArrayList<>();
     gates.add(fits(need, label));
-    gates.add(cranking(need, label, circuit));
+    if (need.engine().turns() || !need.minimum().crankingAmps().isAssumed()) {
+      gates.add(cranking(need, label, circuit));
+    }
     gates.add(reserve(need, label, circuit));
     gates.add(charged(need, label));
     if (label.chemistry().protection().isPresent()) {
@@ -224,7 +226,7 @@ final class Gates {
       findings.add(0, new Finding(Finding.Code.TOO_COLD_TO_DISCHARGE, coldC, coldestC));
     }
     Optional<Double> passes = label.sheet().protection().crankingAmps().map(Given::value);
-    if (passes.isPresent()) {
+    if (passes.isPresent() && need.engine().turns()) {
       double wantsA =
           new Cranking(circuit.get(), need.engine(), Optional.empty())
               .crank(ChargeState.rested(ORDINARY_CHARGE, ORDINARY_C))

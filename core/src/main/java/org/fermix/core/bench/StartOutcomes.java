@@ -100,6 +100,10 @@ final class StartOutcomes implements OutcomeFamily {
     CrankPoint crank = cranking.crank(ChargeState.rested(charge, temperatureC));
     into.put(Outcome.START_FLOOR, floor(crank));
     into.put(Outcome.START_CHANCE, chance(crank));
+    into.put(Outcome.START_CHARGE, startCharge());
+    if (!in.need().engine().turns()) {
+      return;
+    }
     into.put(Outcome.FIRST_TRY, firstTry());
     into.put(Outcome.STARTS_LEFT, startsLeft(in.chargeReached()));
     in.power()
@@ -108,11 +112,14 @@ final class StartOutcomes implements OutcomeFamily {
         .ifPresent(each -> into.put(Outcome.RESERVE_STARTS, startsLeft(each.reserveCharge())));
     into.put(Outcome.CRANKING_SPEED, speed(margin, crank));
     into.put(Outcome.CRANKING_VOLTS, volts(margin, crank));
-    into.put(Outcome.START_CHARGE, startCharge());
   }
 
   @Override
   public void curves(Map<Kind, List<Point>> into) {
+    into.put(Kind.START_CHANCE, chanceCurve());
+    if (!in.need().engine().turns()) {
+      return;
+    }
     double seconds =
         START_SPACING_S
             * (INRUSH_POINTS - 1 + LATER_EVERY * (CandidateCurves.POINTS - INRUSH_POINTS));
@@ -129,7 +136,6 @@ final class StartOutcomes implements OutcomeFamily {
     }
     into.put(Kind.START_VOLTS, Collections.unmodifiableList(volts));
     into.put(Kind.START_RPM, Collections.unmodifiableList(rpm));
-    into.put(Kind.START_CHANCE, chanceCurve());
   }
 
   /** Worked out every few kelvin; between them as a smooth line through the sureness. */

@@ -97,13 +97,15 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
     if (!driving.startsPerDay().isAssumed() && !driving.tripMinutes().isAssumed()) {
       evidence.add(Trips.of(this, driving, usualAirC()).evidence());
     }
-    failedAtC.ifPresent(
-        temperatureC ->
-            whenNew()
-                .ifPresent(
-                    circuit ->
-                        evidence.add(
-                            NeedCheck.of(circuit, need.engine(), temperatureC).evidence())));
+    failedAtC
+        .filter(each -> need.engine().turns())
+        .ifPresent(
+            temperatureC ->
+                whenNew()
+                    .ifPresent(
+                        circuit ->
+                            evidence.add(
+                                NeedCheck.of(circuit, need.engine(), temperatureC).evidence())));
     return evidence;
   }
 

@@ -20,6 +20,12 @@ public final class Cranking {
 
   private static final int MOST_NEWTON_STEPS = 12;
 
+  /** How cars differ in the volts they wake at (V, 12 V); estimate. */
+  private static final double WAKING_SIGMA_VOLTS = 0.25;
+
+  /** Seconds the control units take before they are supplied by the machine (s); estimate. */
+  private static final double WAKING_SECONDS = 10;
+
   private static final double SETTLING_S = 1.5;
   private static final double RPM_PER_RADIAN = 60 / (2 * Math.PI);
 
@@ -138,6 +144,17 @@ public final class Cranking {
       return margin(charge).sureness();
     }
 
+    /** Whether a machine that turns no engine wakes: its control units need so many volts. */
+    private StartMargin waking(ChargeState state) {
+      BatteryAt.Pulse pulse = pulses.from(state);
+      double volts = pulse.volts(accessoryA) - accessoryA * engine.cableMilliohm() / 1000;
+      double battery = accessoryA * pulse.ohm(accessoryA) * Cranking.this.battery.resistanceSigma();
+      return StartMargin.waking(
+          new CrankPoint(accessoryA, volts, 0),
+          volts - voltageFloor,
+          Math.hypot(WAKING_SIGMA_VOLTS * engine.series(), battery));
+    }
+
     /** The current it may draw (A): of what the inrush may be, its share in steady cranking. */
     private double most(Balance balance, CrankPoint point) {
       if (Double.isInfinite(shortA)) {
@@ -149,6 +166,9 @@ public final class Cranking {
     }
 
     StartMargin margin(ChargeState state) {
+      if (!engine.turns()) {
+        return waking(state);
+      }
       StartSpread around =
           spread.orElseGet(
               () -> {
@@ -202,6 +222,9 @@ public final class Cranking {
    * estimate), and a diesel's glow plugs.
    */
   public double ampHoursPerStart(CrankPoint point, double temperatureC) {
+    if (!engine.turns()) {
+      return accessoryA * WAKING_SECONDS / 3600;
+    }
     return (1.08 * (point.currentA() + accessoryA) * secondsToFire(point, temperatureC)
             + engine.glowAmps() * engine.glowSeconds(temperatureC))
         / 3600;

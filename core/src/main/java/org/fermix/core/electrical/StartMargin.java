@@ -31,6 +31,7 @@ public record StartMargin(
   private static final double LOWEST = -2.5;
 
   private static final double HIGHEST = 3;
+  private static final double SUREST = 12;
 
   /**
    * The straight lines are hopeful: a start that is hindered loses more speed than one that is
@@ -44,6 +45,16 @@ public record StartMargin(
 
   /** Over so many standard deviations one goes over into the other. */
   private static final double BLEND = 1;
+
+  /**
+   * The margin of waking a machine that turns no engine: the voltage alone.
+   *
+   * @param point current and volts then, no speed
+   * @param volts above the least it wakes at (V)
+   */
+  static StartMargin waking(CrankPoint point, double volts, double voltsSigma) {
+    return new StartMargin(point, 1, SUREST, 1, volts, voltsSigma, 0, 0, Double.POSITIVE_INFINITY);
+  }
 
   /** Chance that it starts (1). */
   public double chance() {

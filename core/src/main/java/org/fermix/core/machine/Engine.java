@@ -64,6 +64,11 @@ public record Engine(
         engineClass, displacement, cylinders, oil, starterPower, leadResistance, nominalVolts, by);
   }
 
+  /** False where the battery only wakes the machine and turns no engine. */
+  public boolean turns() {
+    return engineClass.traits().turnsEngine();
+  }
+
   /** True when it is known better than by its class, from a recorded start. */
   public boolean isFitted() {
     return departure.spreadLeft() < 1;

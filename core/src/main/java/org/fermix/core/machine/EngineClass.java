@@ -84,10 +84,15 @@ public record EngineClass(
    * @param needsWaterSupply never cranked or run ashore without it
    * @param needsApproval an approval decides before any figure does, as in aircraft
    * @param machineKind what such an engine usually sits in: car, boat, aircraft
+   * @param turnsEngine false where the battery only wakes the machine: an electric or hybrid car
    * @param powersport its small batteries are of the light powersport build
    */
   public record Traits(
-      String machineKind, boolean needsWaterSupply, boolean needsApproval, boolean powersport) {}
+      String machineKind,
+      boolean needsWaterSupply,
+      boolean needsApproval,
+      boolean turnsEngine,
+      boolean powersport) {}
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
   public String whyUsual() {
@@ -147,6 +152,7 @@ public record EngineClass(
             row.text("machine_kind"),
             row.isYes("needs_water_supply"),
             row.isYes("needs_approval"),
+            row.isYes("turns_engine"),
             row.isYes("powersport")));
   }
 }

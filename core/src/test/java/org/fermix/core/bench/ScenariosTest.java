@@ -260,4 +260,43 @@ class ScenariosTest {
             Weights.USUAL);
     assertThat(figure(larger.answer(), "D", Outcome.START_FLOOR).value()).isLessThan(nearest - 4);
   }
+
+  /**
+   * A hybrid car's 12 V side, 45 Ah, 30 mA, three weeks at the airport: nothing is cranked, no cold
+   * gate; days until it no longer wakes; 13.9 V fills AGM, and LFP above the frost.
+   */
+  @Test
+  void aHybridIsWokenNotCranked() {
+    Engine engine = Examples.engine("electric-car", 1.6, 4, "5W-30");
+    Need need = Examples.needOf(engine, -5, 21, 30);
+    List<Candidate> lineUp =
+        List.of(
+            candidate("A", "agm", 400, 45, 13),
+            candidate("B", "flooded", 400, 45, 12),
+            new Candidate("C", Examples.heated(Examples.label("lfp", 300, 20, 45, 2.9, 250)), 0));
+    BenchAnswer answer =
+        Bench.of(need, Policy.USUAL, lineUp).answer(Conditions.of(need).aged(JudgedAge.NEW));
+    for (CandidateAnswer each : answer.candidates()) {
+      assertThat(each.find(Outcome.CRANKING_SPEED)).isEmpty();
+      assertThat(each.find(Outcome.FIRST_TRY)).isEmpty();
+      assertThat(each.gates())
+          .filteredOn(gate -> gate.gate() == Gate.CHARGED)
+          .singleElement()
+          .extracting(GateResult::mark)
+          .isNotEqualTo(Mark.FAILS);
+    }
+    // 45 Ah lose 0.72 Ah a day to the drain: about six weeks to a quarter (arithmetic).
+    assertThat(figure(answer, "A", Outcome.PARKED_DAYS).value()).isBetween(30.0, 55.0);
+    assertThat(figure(answer, "A", Outcome.START_CHANCE).value()).isGreaterThan(90);
+    assertThat(figure(answer, "C", Outcome.PARKED_DAYS).value())
+        .isLessThan(figure(answer, "A", Outcome.PARKED_DAYS).value());
+    assertThat(
+            figure(
+                    Bench.of(need, Policy.USUAL, lineUp)
+                        .answer(Conditions.of(need).afterDays(90).aged(JudgedAge.NEW)),
+                    "A",
+                    Outcome.START_CHANCE)
+                .value())
+        .isLessThan(10);
+  }
 }

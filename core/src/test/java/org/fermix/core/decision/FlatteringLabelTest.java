@@ -68,7 +68,9 @@ class FlatteringLabelTest {
 
   private static Need need(RandomGenerator random) {
     List<EngineClass> kinds =
-        EngineClass.all().stream().filter(kind -> !kind.traits().needsApproval()).toList();
+        EngineClass.all().stream()
+            .filter(kind -> !kind.traits().needsApproval() && kind.traits().turnsEngine())
+            .toList();
     EngineClass kind = kinds.get(random.nextInt(kinds.size()));
     double litres =
         Math.min(3, random.nextDouble(kind.size().litresLow(), kind.size().litresHigh()));

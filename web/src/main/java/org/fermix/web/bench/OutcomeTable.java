@@ -89,22 +89,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
       Need need = answer.need();
       List<Group> groups = new ArrayList<>();
       groups.add(gates(need));
-      groups.add(
-          new Group(
-              "Cold start at "
-                  + display.show(conditions.temperatureC(), Unit.CELSIUS).text()
-                  + " after "
-                  + display.show(conditions.daysParked(), Unit.DAY).text()
-                  + " parked",
-              present(
-                  row("Starts down to", Outcome.START_FLOOR),
-                  row("Chance of a start", Outcome.START_CHANCE),
-                  row("Starts at", Outcome.FIRST_TRY),
-                  row("Cranking speed", Outcome.CRANKING_SPEED),
-                  row("Volts while cranking", Outcome.CRANKING_VOLTS),
-                  row("Starts left, no charging", Outcome.STARTS_LEFT),
-                  row("Starts left from its reserve", Outcome.RESERVE_STARTS),
-                  row("Lowest charge that starts", Outcome.START_CHARGE))));
+      groups.add(need.engine().turns() ? coldStart(conditions) : waking(conditions));
       groups.add(parked(need, conditions));
       if (conditions.engineOffAmps() > 0) {
         groups.add(
@@ -221,14 +206,11 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
     private Group gates(Need need) {
       List<Row> rows = new ArrayList<>();
       rows.add(gate("Fits the tray", "", Gate.FITS));
-      rows.add(
-          gate(
-              need.minimum().crankingAmps().isAssumed()
-                  ? "CCA, no minimum typed"
-                  : "Maker’s minimum, " + need.minimum().test().label(),
-              (need.minimum().crankingAmps().isAssumed() ? "rule of thumb " : "need ")
-                  + display.show(need.minimum().crankingAmps().value(), Unit.AMPERE).text(),
-              Gate.MINIMUM_CRANKING));
+      if (answer.candidates().stream()
+          .flatMap(candidate -> candidate.gates().stream())
+          .anyMatch(result -> result.gate() == Gate.MINIMUM_CRANKING)) {
+        rows.add(minimumCranking(need));
+      }
       rows.add(
           gate(
               "Maker’s minimum RC",
@@ -252,6 +234,46 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
         rows.add(gate("Approved for this aircraft", "", Gate.APPROVED));
       }
       return new Group("Gates", rows);
+    }
+
+    private Group coldStart(Conditions conditions) {
+      return new Group(
+          "Cold start at " + inConditions(conditions),
+          present(
+              row("Starts down to", Outcome.START_FLOOR),
+              row("Chance of a start", Outcome.START_CHANCE),
+              row("Starts at", Outcome.FIRST_TRY),
+              row("Cranking speed", Outcome.CRANKING_SPEED),
+              row("Volts while cranking", Outcome.CRANKING_VOLTS),
+              row("Starts left, no charging", Outcome.STARTS_LEFT),
+              row("Starts left from its reserve", Outcome.RESERVE_STARTS),
+              row("Lowest charge that starts", Outcome.START_CHARGE)));
+    }
+
+    /** A machine that turns no engine has no cold start: its control units must wake. */
+    private Group waking(Conditions conditions) {
+      return new Group(
+          "Waking the car at " + inConditions(conditions),
+          present(
+              row("Chance that it wakes", Outcome.START_CHANCE),
+              row("Lowest charge that wakes it", Outcome.START_CHARGE)));
+    }
+
+    private String inConditions(Conditions conditions) {
+      return display.show(conditions.temperatureC(), Unit.CELSIUS).text()
+          + " after "
+          + display.show(conditions.daysParked(), Unit.DAY).text()
+          + " parked";
+    }
+
+    private Row minimumCranking(Need need) {
+      return gate(
+          need.minimum().crankingAmps().isAssumed()
+              ? "CCA, no minimum typed"
+              : "Maker’s minimum, " + need.minimum().test().label(),
+          (need.minimum().crankingAmps().isAssumed() ? "rule of thumb " : "need ")
+              + display.show(need.minimum().crankingAmps().value(), Unit.AMPERE).text(),
+          Gate.MINIMUM_CRANKING);
     }
 
     private Row gate(String label, String need, Gate gate) {

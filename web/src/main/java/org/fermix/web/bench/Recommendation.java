@@ -198,7 +198,23 @@ public record Recommendation(
           + "”";
     }
 
+    private boolean turns() {
+      return decision.answer().need().engine().turns();
+    }
+
+    private String waking(CandidateAnswer candidate) {
+      return candidate.letter()
+          + " still wakes the car after "
+          + display.show(decision.answer().conditions().daysParked(), Unit.DAY).text()
+          + " parked with a chance of "
+          + display.show(candidate.figure(Outcome.START_CHANCE)).text()
+          + ". No engine is cranked: cold cranking amps decide nothing here.";
+    }
+
     private String cold(CandidateAnswer candidate) {
+      if (!turns()) {
+        return waking(candidate);
+      }
       Conditions conditions = decision.answer().conditions();
       Figure floor = candidate.figure(Outcome.START_FLOOR);
       String parked =
@@ -314,7 +330,10 @@ public record Recommendation(
 
     private String than(Criterion criterion, CandidateAnswer one, CandidateAnswer other) {
       return switch (criterion) {
-        case COLD -> "starts down to " + shown(one, Outcome.START_FLOOR);
+        case COLD ->
+            turns()
+                ? "starts down to " + shown(one, Outcome.START_FLOOR)
+                : "wakes it with a chance of " + shown(one, Outcome.START_CHANCE);
         case PARKED -> "sits " + shown(one, Outcome.PARKED_DAYS);
         case ENGINE_OFF -> "runs " + shown(one, Outcome.ENGINE_OFF_HOURS) + " with the engine off";
         case MASS -> {
@@ -353,6 +372,11 @@ public record Recommendation(
       if (decision.meetsConditions(today)) {
         return "Today’s battery still does all you ask, as far as its age tells: nothing need be bought for"
             + " these conditions.";
+      }
+      if (!turns()) {
+        return "Today’s battery wakes the car there with a chance of "
+            + shown(today, Outcome.START_CHANCE)
+            + ".";
       }
       Figure floor = today.figure(Outcome.START_FLOOR);
       return floor.isNever()

@@ -44,7 +44,9 @@ final class Rulers {
 
   List<Ruler> all() {
     List<Ruler> rulers = new ArrayList<>();
-    rulers.add(cold());
+    if (answer.need().engine().turns()) {
+      rulers.add(cold());
+    }
     rulers.add(parked());
     if (answer.conditions().hasEngineOffLoad()) {
       rulers.add(engineOff());
@@ -85,7 +87,7 @@ final class Rulers {
     return ruler(
         "parked",
         "Parked",
-        "still starts after",
+        answer.need().engine().turns() ? "still starts after" : "still wakes after",
         Outcome.PARKED_DAYS,
         scale,
         ticks,
@@ -108,7 +110,7 @@ final class Rulers {
         "Engine off",
         "runs "
             + display.show(answer.conditions().engineOffAmps(), Unit.AMPERE, 1).text()
-            + ", then starts",
+            + (answer.need().engine().turns() ? ", then starts" : ", then wakes"),
         Outcome.ENGINE_OFF_HOURS,
         scale,
         Ticks.every(

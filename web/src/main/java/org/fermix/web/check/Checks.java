@@ -34,6 +34,15 @@ public class Checks {
 
   private static final int MOST_ASKED = 6;
 
+  /** Readings that need a starter to be turned. */
+  private static final Set<ReadingKind> NEEDS_STARTER =
+      EnumSet.of(
+          ReadingKind.CRANKING_VOLTS,
+          ReadingKind.CABLE_DROP,
+          ReadingKind.BOOST,
+          ReadingKind.AFTER_TRY,
+          ReadingKind.TWO_WAYS);
+
   private final Needs needs;
   private final LineUp lineUp;
   private final ReadingLog log;
@@ -115,6 +124,9 @@ public class Checks {
     Set<ReadingKind> cannot = EnumSet.of(ReadingKind.AGE, ReadingKind.NEED);
     // What is stated in the need is not asked for again here.
     workedOut.forEach(each -> cannot.add(each.kind()));
+    if (!suspect.need().engine().turns()) {
+      cannot.addAll(NEEDS_STARTER);
+    }
     boolean startsNow = false;
     for (Reading reading : readings) {
       if (reading.isCannot()) {

@@ -26,7 +26,8 @@ final class MachineForm {
                       .toList())
               .needed(),
           Field.number("litres", "Displacement", Engine.DISPLACEMENT)
-              .withHelp("On the engine plate or in the papers."),
+              .withHelp(
+                  "On the engine plate or in the papers. Nothing where no engine is cranked."),
           Field.number("cylinders", "Cylinders", Engine.CYLINDERS).wholeOnly(),
           Field.choice(
                   "oil",

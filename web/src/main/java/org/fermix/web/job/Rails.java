@@ -60,6 +60,9 @@ public class Rails {
 
   /** One line about a job's engine. */
   public static String engine(OpenJob job, Display display) {
+    if (!job.engine().turns()) {
+      return job.description();
+    }
     return display
             .show(
                 job.engine().displacementLitres(),

@@ -91,6 +91,7 @@ class NeedController {
     model.addAttribute("form", form);
     model.addAttribute("version", version);
     model.addAttribute("drawing", TrayDrawing.of(needs.of(job), display));
+    model.addAttribute("cranks", job.engine().turns());
     model.addAttribute("minimums", MinimumRuler.of(needs.of(job), display));
     return "need/page";
   }

@@ -160,9 +160,11 @@ final class NeedForm {
     double winter = form.number("winterMean").orElse(usual.winterMeanC(coldest).value());
     form.hint(
         "minimumCca",
-        "Empty: about "
-            + display.show(job.engine().ruleOfThumbCca(), Unit.AMPERE).text()
-            + " by the displacement rule");
+        job.engine().turns()
+            ? "Empty: about "
+                + display.show(job.engine().ruleOfThumbCca(), Unit.AMPERE).text()
+                + " by the displacement rule"
+            : "Empty: not asked for; no engine is cranked");
     form.hint("minimumReserve", "Empty: not asked for");
     hint(form, "coldest", usual.coldestMorningC(), display);
     hint(form, "layUp", usual.layUpDays(), display);

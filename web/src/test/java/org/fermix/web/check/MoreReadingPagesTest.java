@@ -40,6 +40,7 @@ class MoreReadingPagesTest extends WebTestBase {
     take(visit, job, "left-on", "outcome", "no");
     take(visit, job, "drain", "milliamps", "10", "asleep", "40");
     take(visit, job, "cable-drop", "positive", "0.2", "negative", "0.1");
+    take(visit, job, "boost", "outcome", "cranks_well");
     String body = text(take(visit, job, "trips", "starts", "2", "minutes", "6", "air", "5"));
     assertThat(body)
         .contains("Do not buy: it is driven too little to fill it.")

@@ -166,4 +166,28 @@ class AdvicePagesTest extends WebTestBase {
         Map.of("fast", "28.4"));
     assertThat(text(visit, lorry + "/check")).contains("28.40 V at fast idle. Right.");
   }
+
+  /** A hybrid’s 12 V side: woken, never cranked; from check to decide nothing speaks of a start. */
+  @Test
+  void anElectricCarIsWokenNotCranked() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Volt", "electric-car");
+    visit.describeToday(job, "agm", "400", "45");
+    visit.submit(
+        job + "/check/take/symptom",
+        job + "/check/take/symptom",
+        Map.of("outcome", "dead_after_parking"));
+    assertThat(text(visit, job + "/check"))
+        .doesNotContain("Voltage while cranking", "Voltage lost along the leads", "On another");
+    assertThat(text(visit, job + "/need")).contains("no engine is cranked");
+    need(visit, job, "drain", "30", "layUp", "21");
+    add(visit, job, label("Airport", "agm", "420", "45", "150"));
+    add(visit, job, label("Light", "flooded", "420", "45", "90"));
+    assertThat(text(visit, job + "/bench"))
+        .contains("Waking the car", "still wakes after", "Charged by the machine")
+        .doesNotContain("Cranking speed", "Starts down to", "rule of thumb");
+    assertThat(text(visit, job + "/decide"))
+        .contains("still wakes the car after", "cold cranking amps decide nothing here")
+        .doesNotContain("starts down to", "likely to start");
+  }
 }

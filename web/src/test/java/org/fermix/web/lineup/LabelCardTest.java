@@ -60,7 +60,7 @@ class LabelCardTest {
     Map<String, String> typed = typed("lfp", "1200");
     typed.put("capacity", "20");
     assertThat(card(typed).remarks())
-        .anyMatch(remark -> remark.replace('\u00a0', ' ').contains("read as about 316 A"));
+        .anyMatch(remark -> remark.replace('\u00a0', ' ').contains("read as about 213 A"));
   }
 
   @Test
