@@ -304,6 +304,16 @@ public record Recommendation(
       }
       String worseWords =
           worse.isEmpty() ? "" : than(worse.get(0), second.answer(), leader.answer());
+      if (close && better.isEmpty() && worse.equals(List.of(Criterion.MONEY))) {
+        return second.letter()
+            + ", the "
+            + shortName(second.answer())
+            + ", is level with it in what it does and "
+            + worseWords
+            + ": "
+            + leader.letter()
+            + " is named for its price.";
+      }
       if (better.isEmpty()) {
         return name + worseWords + ", and is not noticeably ahead in anything you weigh.";
       }

@@ -43,14 +43,16 @@ final class AuditWords {
     String kind = label.chemistry().shortName();
     return switch (flaw.code()) {
       case CAPACITY_FOR_MASS ->
-          ratio(
-              flaw,
-              kind,
-              flaw.found() > flaw.likely().high()
-                  ? "more ampere-hours than its mass carries"
-                  : "few ampere-hours for its mass",
-              "Ah/kg",
-              display);
+          !label.chemistry().isLead() && flaw.found() > flaw.likely().high()
+              ? comparedWithLead(label, display)
+              : ratio(
+                  flaw,
+                  kind,
+                  flaw.found() > flaw.likely().high()
+                      ? "more ampere-hours than its mass carries"
+                      : "few ampere-hours for its mass",
+                  "Ah/kg",
+                  display);
       case CRANKING_FOR_MASS ->
           ratio(flaw, kind, amps(flaw) + " cranking amps for its mass", "A/kg", display);
       case CRANKING_FOR_CAPACITY ->
@@ -67,7 +69,7 @@ final class AuditWords {
           ampHours(flaw.found(), display)
               + " is more than its mass can hold: probably compared with lead. True "
               + band(flaw.likely(), display)
-              + " Ah; ask for the cells’ own figure.";
+              + " Ah; ask for its watt-hours.";
       case WARM_PULSE ->
           "Reads as "
               + display.number(flaw.found(), 0)
@@ -84,6 +86,13 @@ final class AuditWords {
       case CRANKING_ON_DEEP_CYCLE ->
           "Reads like a deep-cycle battery: its cranking rating is not what it is made for.";
     };
+  }
+
+  private static String comparedWithLead(Label label, Display display) {
+    return label.capacityAh().map(printed -> ampHours(printed.value(), display)).orElse("That")
+        + " is more than its mass holds: probably compared with lead. Computed with "
+        + ampHours(label.capacity().value(), display)
+        + "; ask for its watt-hours.";
   }
 
   private static String amps(LabelAudit.Flaw flaw) {
