@@ -64,4 +64,23 @@ class SystemVoltsTest {
       assertThat(new VoltageDrop(place, 1.5 * most).isTooMuch(2)).isFalse();
     }
   }
+
+  /** Two in series, 12.7 and 12.1 V: 24.8 V together is not full, the second is the weak one. */
+  @Test
+  void aWeakOneOfTwoIsFound() {
+    RestPair pair =
+        new RestPair(new RestVoltage(12.7, 12, false, 20), new RestVoltage(12.1, 12, false, 20));
+    assertThat(pair.isApart()).isTrue();
+    assertThat(pair.firstIsLower()).isFalse();
+    assertThat(pair.judge(LEAD).evidence())
+        .hasValue(new Evidence(ReadingKind.REST_VOLTS, "cell_short"));
+    RestPair even =
+        new RestPair(new RestVoltage(12.7, 12, false, 20), new RestVoltage(12.62, 12, false, 20));
+    assertThat(even.judge(LEAD).evidence()).hasValue(new Evidence(ReadingKind.REST_VOLTS, "full"));
+    assertThat(
+            new RestPair(new RestVoltage(13.4, 0, false, 20), new RestVoltage(13.1, 0, false, 20))
+                .judge(LEAD)
+                .evidence())
+        .isEmpty();
+  }
 }

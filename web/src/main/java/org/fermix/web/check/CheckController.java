@@ -239,6 +239,9 @@ class CheckController {
               .needed());
     }
     fields.addAll(sheet.fields());
+    if (kind == ReadingKind.REST_VOLTS && suspect.series() > 1) {
+      fields.addAll(MoreReadings.ofEach());
+    }
     fields.add(
         Field.text(INSTRUMENT, "Instrument", 60)
             .withHelp("So that old and new are compared on the same one."));

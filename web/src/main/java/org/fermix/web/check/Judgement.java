@@ -93,6 +93,11 @@ record Judgement(
             facts.number("rested", 0),
             facts.says("surface", "yes"),
             facts.number("temperature", ROOM_C));
+    Optional<Double> first = facts.number("each1");
+    Optional<Double> second = facts.number("each2");
+    if (first.isPresent() && second.isPresent()) {
+      return MoreJudgement.pair(reading, first.get(), second.get(), suspect, display);
+    }
     RestVoltage.Rested judged = reading.judge(suspect.chemistry(), suspect.series());
     String shown = volts(reading.volts(), display);
     String words =

@@ -9,6 +9,8 @@ import org.fermix.core.diagnosis.AfterTry;
 import org.fermix.core.diagnosis.CapacityRun;
 import org.fermix.core.diagnosis.Evidence;
 import org.fermix.core.diagnosis.ReadingLimits;
+import org.fermix.core.diagnosis.RestPair;
+import org.fermix.core.diagnosis.RestVoltage;
 import org.fermix.core.diagnosis.TwoWays;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.machine.Driving;
@@ -60,6 +62,43 @@ final class MoreJudgement {
                     + Judgement.volts(reading.fallOverTries(), display)
                     + " from the first to the last."
                 : ""));
+  }
+
+  /** Two in series, each read by itself. */
+  static Judgement pair(
+      RestVoltage together, double first, double second, Suspect suspect, Display display) {
+    RestPair pair = new RestPair(each(together, first), each(together, second));
+    RestVoltage.Rested judged = pair.judge(suspect.chemistry());
+    if (judged.worth() == RestVoltage.Worth.NOT_RESTED) {
+      return Judgement.nothing(
+          "The two still hold surface charge: rest them four hours, then read each again.");
+    }
+    String both =
+        Judgement.volts(first, display) + " and " + Judgement.volts(second, display) + " rested. ";
+    if (pair.isApart()) {
+      return new Judgement(
+          judged.evidence(),
+          both
+              + "The "
+              + (pair.firstIsLower() ? "first" : "second")
+              + " is weaker: together they are not full, and it drags the other down. If it is as low"
+              + " again after each was charged by itself, replace both by a pair of one make and age.",
+          Optional.empty());
+    }
+    return new Judgement(
+        judged.evidence(),
+        both
+            + "They agree: "
+            + Judgement.percent(judged.charge().low())
+            + " to "
+            + Judgement.percent(judged.charge().high())
+            + " charged.",
+        Optional.empty());
+  }
+
+  private static RestVoltage each(RestVoltage together, double volts) {
+    return new RestVoltage(
+        volts, together.restedHours(), together.surfaceTakenOff(), together.temperatureC());
   }
 
   static Judgement capacity(Facts facts, Suspect suspect, Display display) {

@@ -103,6 +103,14 @@ final class MoreReadings {
     return all;
   }
 
+  /** Of two 12 V batteries in series each by itself. */
+  static List<Field> ofEach() {
+    return List.of(
+        Field.number("each1", "The first of two alone", ReadingLimits.VOLTS)
+            .withHelp("Two 12 V batteries in series: read each; together they hide a weak one."),
+        Field.number("each2", "The second alone", ReadingLimits.VOLTS));
+  }
+
   private static List<Field> tries() {
     List<Field> fields = new ArrayList<>();
     String[] names = {"First try", "Second try", "Third try"};

@@ -247,6 +247,36 @@ class ScenarioPagesTest extends WebTestBase {
     assertThat(text(visit, job + "/decide")).contains("Six");
   }
 
+  /** S10: a 24 V lorry, 12.7 and 12.1 V rested: the weak one is named, a pair replaces both. */
+  @Test
+  void theWeakOneOfTwoIsFound() {
+    Visit visit = new Visit(port);
+    visit.submit("/", "/garage/open-own", Map.of());
+    String job =
+        Html.parts(
+            visit
+                .submit(
+                    "/machines/new",
+                    "/machines/new",
+                    Map.of("name", "Lorry", "type", "diesel-car", "volts", "24", "litres", "9"))
+                .uri(),
+            2);
+    take(
+        visit,
+        job,
+        "rest-volts",
+        "volts",
+        "24.8",
+        "each1",
+        "12.7",
+        "each2",
+        "12.1",
+        "rested",
+        "12");
+    assertThat(text(visit, job + "/check"))
+        .contains("The second is weaker", "together they are not full", "replace both by a pair");
+  }
+
   /** S11: an outboard's 1000 MCA: AGM passes, lithium whose test is not stated is not settled. */
   @Test
   void theOutboardsMinimumIsNotSettledForLithium() {

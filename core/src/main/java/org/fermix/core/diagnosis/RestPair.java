@@ -1,0 +1,43 @@
+package org.fermix.core.diagnosis;
+
+import java.util.Optional;
+import org.fermix.core.chemistry.Chemistry;
+
+/**
+ * Two 12 V batteries in series, each read by itself, rested: they give and take the same current,
+ * so one that stands lower is weaker, whatever both show together.
+ *
+ * @param first of the one nearer the positive lead
+ * @param second of the other
+ */
+public record RestPair(RestVoltage first, RestVoltage second) {
+  /** Rested batteries of a sound pair lie closer together than this (V); common practice. */
+  public static final double APART_VOLTS = 0.2;
+
+  /** True where one is weaker. */
+  public boolean isApart() {
+    return Math.abs(first.volts() - second.volts()) > APART_VOLTS;
+  }
+
+  /** The lower of the two. */
+  public RestVoltage lower() {
+    return first.volts() <= second.volts() ? first : second;
+  }
+
+  /** True where the lower is the first. */
+  public boolean firstIsLower() {
+    return first.volts() <= second.volts();
+  }
+
+  /** What the lower is worth; where they stand apart, a battery of the pair is failing. */
+  public RestVoltage.Rested judge(Chemistry chemistry) {
+    RestVoltage.Rested lowest = lower().judge(chemistry, 1);
+    if (!isApart() || lowest.worth() == RestVoltage.Worth.NOT_RESTED) {
+      return lowest;
+    }
+    return new RestVoltage.Rested(
+        RestVoltage.Worth.CELL_SHORT,
+        lowest.charge(),
+        Optional.of(new Evidence(ReadingKind.REST_VOLTS, "cell_short")));
+  }
+}
