@@ -1,14 +1,18 @@
 package org.fermix.web.browser;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
 import java.net.URI;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.fermix.web.WebTestBase;
@@ -95,5 +99,70 @@ abstract class BrowserTestBase extends WebTestBase {
             .first()
             .getAttribute("href");
     page.navigate(link.replaceAll("/[a-z]+$", "/" + stop));
+  }
+
+  /** A machine of its own, in a garage of its own; its job's address. */
+  static String ownJob(Page page, String machine, String volts) {
+    page.navigate("/");
+    page.getByText("Start my own garage").click();
+    page.navigate("/machines/new");
+    fill(page, "name", "Mine");
+    fill(page, "type", machine);
+    fill(page, "volts", volts);
+    page.getByText("Save").first().click();
+    page.waitForURL("**/need");
+    return page.url().replaceAll("/need$", "");
+  }
+
+  /** Fills a field or chooses its value. */
+  static void fill(Page page, String name, String value) {
+    Locator field = page.locator("[name=" + name + "]");
+    if ("SELECT".equals(field.evaluate("element => element.tagName"))) {
+      field.selectOption(value);
+    } else {
+      field.fill(value);
+    }
+  }
+
+  /** Opens a reading from the check as its page shows it, the less telling ones folded away. */
+  static void open(Page page, String slug) {
+    Locator link = page.locator("a[href$='/take/" + slug + "']").first();
+    if (!link.isVisible()) {
+      page.locator(".check-readings details:not(.history) summary").first().click();
+    }
+    link.click();
+    assertThat(page.locator(".reading-fields")).isVisible();
+  }
+
+  /** Takes a reading down: “tester shown=330 set=700”. */
+  static void take(Page page, String reading) {
+    String[] parts = reading.split(" ", -1);
+    open(page, parts[0]);
+    fillAll(page, Arrays.asList(parts).subList(1, parts.length));
+    page.getByText("Take it down").click();
+    assertThat(page.locator(".check-readings h1")).hasText("Is it the battery at all?");
+  }
+
+  private static void fillAll(Page page, List<String> fields) {
+    fields.stream()
+        .map(field -> field.split("=", 2))
+        .forEach(field -> fill(page, field[0], field[1].replace('+', ' ')));
+  }
+
+  /** Types a label that goes into any tray: “name=Mat chemistry=agm cranking=700”. */
+  static void label(Page page, String address, String fields) {
+    page.navigate(address);
+    fillAll(page, List.of("test=cca", "length=240", "width=175", "height=190", "side=RIGHT"));
+    fillAll(page, Arrays.asList(fields.split(" ", -1)));
+    page.getByText("Save").first().click();
+    page.waitForURL("**/lineup*");
+  }
+
+  /** Types a need. */
+  static void need(Page page, String job, String fields) {
+    page.navigate(job + "/need");
+    fillAll(page, Arrays.asList(fields.split(" ", -1)));
+    page.getByText("Save the need").first().click();
+    page.waitForTimeout(200);
   }
 }

@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -105,66 +104,22 @@ class CheckWalkTest extends BrowserTestBase {
             "Below the usual"));
   }
 
-  private static String ownJob(Page page, String machine) {
-    page.navigate("/");
-    page.getByText("Start my own garage").click();
-    page.navigate("/machines/new");
-    fill(page, "name", "Mine");
-    fill(page, "type", machine);
-    page.getByText("Save").first().click();
-    page.waitForURL("**/need");
-    return page.url().replaceAll("/need$", "");
-  }
-
-  private static void fill(Page page, String name, String value) {
-    Locator field = page.locator("[name=" + name + "]");
-    if ("SELECT".equals(field.evaluate("element => element.tagName"))) {
-      field.selectOption(value);
-    } else {
-      field.fill(value);
-    }
-  }
-
-  /** Opens a reading from the check as its page shows it, the less telling ones folded away. */
-  private static void open(Page page, String slug) {
-    Locator link = page.locator("a[href$='/take/" + slug + "']").first();
-    if (!link.isVisible()) {
-      page.locator(".check-readings details:not(.history) summary").first().click();
-    }
-    link.click();
-    assertThat(page.locator(".reading-fields")).isVisible();
-  }
-
-  private static void take(Page page, String reading) {
-    String[] parts = reading.split(" ", -1);
-    open(page, parts[0]);
-    Arrays.stream(parts)
-        .skip(1)
-        .map(part -> part.split("=", 2))
-        .forEach(part -> fill(page, part[0], part[1]));
-    page.getByText("Take it down").click();
-    assertThat(page.locator(".check-readings h1")).hasText("Is it the battery at all?");
-  }
-
   @ParameterizedTest
   @MethodSource("cases")
   void theCheckComesToItsVerdict(Case given) {
     Page page = page(1280, 800, ColorScheme.LIGHT);
-    String job = ownJob(page, given.machine());
+    String job = ownJob(page, given.machine(), "12");
     if (!given.battery().isEmpty()) {
-      page.navigate(job + "/lineup/today");
-      fill(page, "name", "Invented");
-      fill(page, "chemistry", given.battery().get(0));
-      fill(page, "cranking", given.battery().get(1));
-      fill(page, "test", "cca");
-      fill(page, "capacity", given.battery().get(2));
-      fill(page, "length", "240");
-      fill(page, "width", "175");
-      fill(page, "height", "190");
-      fill(page, "side", "RIGHT");
-      fill(page, "age", "3");
-      page.getByText("Save").first().click();
-      page.waitForURL("**/lineup*");
+      label(
+          page,
+          job + "/lineup/today",
+          "name=Invented chemistry="
+              + given.battery().get(0)
+              + " cranking="
+              + given.battery().get(1)
+              + " capacity="
+              + given.battery().get(2)
+              + " age=3");
     }
     page.navigate(job + "/check");
     given.readings().forEach(reading -> take(page, reading));
@@ -176,7 +131,7 @@ class CheckWalkTest extends BrowserTestBase {
   @Test
   void anOutboardIsNotCrankedDry() {
     Page page = page(390, 844, ColorScheme.LIGHT);
-    String job = ownJob(page, "outboard");
+    String job = ownJob(page, "outboard", "12");
     page.navigate(job + "/check");
     open(page, "cranking-volts");
     fill(page, "water", "no");
@@ -193,7 +148,7 @@ class CheckWalkTest extends BrowserTestBase {
   @Test
   void cannotAllTheWay() {
     Page page = page(390, 844, ColorScheme.LIGHT);
-    String job = ownJob(page, "petrol-car");
+    String job = ownJob(page, "petrol-car", "12");
     page.navigate(job + "/check");
     Locator cannot = page.locator("form[action*='/cannot/'] button");
     for (int left = cannot.count(); left > 0; left--) {

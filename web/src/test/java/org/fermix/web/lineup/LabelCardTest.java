@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.label.LabelAudit;
+import org.fermix.core.quantity.Table;
 import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.shared.Display;
@@ -118,5 +120,30 @@ class LabelCardTest {
     assertThat(shown.differencesFrom(form)).isEmpty();
     assertThat(shown.view("price").value()).isEqualTo("99.9");
     assertThat(shown.view("reserve").value()).isEmpty();
+  }
+
+  /** Forty invented labels on their cards: half with a known flaw, which is said; none accused. */
+  @Test
+  void fortyLabelsOnTheirCards() {
+    for (Table.Row row : Table.read(LabelAudit.class, "forty-labels.csv").rows()) {
+      Map<String, String> typed = typed(row.text("chemistry"), row.text("cca"));
+      typed.put("capacity", row.text("ah"));
+      typed.put("capacityHours", row.text("hours"));
+      typed.put("reserve", row.text("rc"));
+      typed.put("mass", row.text("kg"));
+      if (row.text("chemistry").equals("lfp")) {
+        typed.put("protected", "yes");
+      }
+      boolean accused =
+          card(typed).remarks().stream()
+              .anyMatch(
+                  remark ->
+                      row.text("flaw").equals("WARM_PULSE")
+                          || !(remark.startsWith("Such labels follow no standard")
+                              || remark.startsWith("Reads like a deep-cycle battery")));
+      assertThat(accused)
+          .as(row + " " + card(typed).remarks())
+          .isEqualTo(!row.text("flaw").isEmpty());
+    }
   }
 }
