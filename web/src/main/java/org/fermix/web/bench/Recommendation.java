@@ -256,10 +256,14 @@ public record Recommendation(
       Figure days = candidate.figure(Outcome.PARKED_DAYS);
       String sits =
           days.isNever()
-              ? "Parked, it would not be likely to start at that temperature at all"
+              ? "Parked, it would not be likely to "
+                  + (turns() ? "start" : "wake the car")
+                  + " at that temperature at all"
               : "It sits "
                   + display.show(days).text()
-                  + " before it no longer starts there"
+                  + (turns()
+                      ? " before it no longer starts there"
+                      : " before it no longer wakes the car")
                   + (days.value() < conditions.layUpDays(decision.answer().need())
                       ? ", short of what you ask"
                       : "");
@@ -344,7 +348,10 @@ public record Recommendation(
             turns()
                 ? "starts down to " + shown(one, Outcome.START_FLOOR)
                 : "wakes it with a chance of " + shown(one, Outcome.START_CHANCE);
-        case PARKED -> "sits " + shown(one, Outcome.PARKED_DAYS);
+        case PARKED ->
+            one.find(Outcome.PARKED_DAYS).filter(Figure::isNever).isPresent()
+                ? "does not start there however short it stands"
+                : "sits " + shown(one, Outcome.PARKED_DAYS);
         case ENGINE_OFF -> "runs " + shown(one, Outcome.ENGINE_OFF_HOURS) + " with the engine off";
         case MASS -> {
           double by = one.figure(Outcome.MASS).value() - other.figure(Outcome.MASS).value();

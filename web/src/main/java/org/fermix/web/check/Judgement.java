@@ -170,7 +170,9 @@ record Judgement(
                         + drop.place().name()
                         + ", at most "
                         + volts(drop.place().mostVolts() * suspect.series(), display)
-                        + ".")
+                        + ". Mended, the starter gets about "
+                        + volts(drop.volts() - drop.place().goodVolts() * suspect.series(), display)
+                        + " more.")
             .reduce((a, b) -> a + " " + b)
             .orElse("Nothing measured loses too much.");
     return new Judgement(VoltageDrop.evidence(drops, suspect.series()), words, Optional.empty());

@@ -210,8 +210,10 @@ public final class VerdictWords {
           ? "driven so, no battery becomes full"
           : "it is driven far enough to fill it";
     }
-    return ReadingSheet.of(evidence.kind(), lead).title().toLowerCase(Locale.ROOT)
-        + ": "
-        + evidence.outcome().replace('_', ' ');
+    String title =
+        evidence.kind() == ReadingKind.BOOST
+            ? "a try on another battery"
+            : ReadingSheet.of(evidence.kind(), lead).title().toLowerCase(Locale.ROOT);
+    return title + ": " + evidence.outcome().replace('_', ' ');
   }
 }
