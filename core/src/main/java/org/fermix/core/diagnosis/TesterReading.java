@@ -22,9 +22,6 @@ public record TesterReading(double shownAmps, double setAmps, CrankingTest setTe
    */
   public static final double SHOWS_MORE = 1.16;
 
-  private static final double LEAST_SHARE = 0.2;
-  private static final double MOST_SHARE = 1.5;
-
   /** From this share of the rating up it is good (1); testers' usual limits, from memory. */
   public static final double GOOD = 0.85;
 
@@ -44,14 +41,14 @@ public record TesterReading(double shownAmps, double setAmps, CrankingTest setTe
   }
 
   /**
-   * Share of the label's own rating that is left, the tester's bias taken off (1), 0.2 to 1.5: of
-   * what it was set to where no label is known.
+   * Share of the label's own rating that is left, the tester's bias taken off (1): of what it was
+   * set to where no label is known.
    *
    * @param whenNew the circuit its label stands for
    */
   public double trueShare(Optional<BatteryCircuit> whenNew) {
     double rated = whenNew.map(circuit -> circuit.ratedAmps(setTest)).orElse(setAmps);
-    return Math.max(LEAST_SHARE, Math.min(MOST_SHARE, shownAmps / SHOWS_MORE / rated));
+    return shownAmps / SHOWS_MORE / rated;
   }
 
   /** As evidence; empty below three quarters charge, which must be made good first. */

@@ -14,12 +14,24 @@ public record Tested(Optional<Double> crankingShare, Optional<Double> capacitySh
   /** Nothing was tested. */
   public static final Tested NONE = new Tested(Optional.empty(), Optional.empty());
 
+  private static final double LEAST_CRANKING = 0.2;
+  private static final double MOST_SHARE = 1.5;
+  private static final double LEAST_CAPACITY = 0.05;
+
+  /** What was found, each brought within what a circuit can be worked out for. */
+  public static Tested found(Optional<Double> cranking, Optional<Double> capacity) {
+    return new Tested(
+        cranking.map(share -> Math.max(LEAST_CRANKING, Math.min(MOST_SHARE, share))),
+        capacity.map(share -> Math.max(LEAST_CAPACITY, Math.min(MOST_SHARE, share))));
+  }
+
   /** Refuses what no battery has. */
   public Tested {
     crankingShare.ifPresent(
-        share -> Check.within("measured share of cranking amps", share, 0.2, 1.5, ""));
+        share ->
+            Check.within("measured share of cranking amps", share, LEAST_CRANKING, MOST_SHARE, ""));
     capacityShare.ifPresent(
-        share -> Check.within("measured share of capacity", share, 0.05, 1.5, ""));
+        share -> Check.within("measured share of capacity", share, LEAST_CAPACITY, MOST_SHARE, ""));
   }
 
   /** Only its cranking was tested. */

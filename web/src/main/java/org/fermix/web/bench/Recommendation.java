@@ -140,6 +140,11 @@ public record Recommendation(
             + named(leader.answer())
             + ".";
       }
+      if (check.verdict().isPresent() && check.settled().isEmpty()) {
+        return "Finish the check before you buy. Then, if one is needed, take "
+            + named(leader.answer())
+            + ".";
+      }
       boolean keeps = check.first().isPresent() || stillDoes;
       return (keeps ? "Keep today’s battery; when you buy, take " : "Take ")
           + named(leader.answer())
@@ -182,8 +187,7 @@ public record Recommendation(
               + ", "
               + display.chance(100 * verdict.sureness()).text();
       if (check.settled().isEmpty()) {
-        return Optional.of(
-            "The check is not settled (likeliest: " + cause + "): finish it before you buy.");
+        return Optional.of("The check is not settled (likeliest: " + cause + ").");
       }
       return Optional.of(
           "The check is settled: " + cause + " likely." + VerdictWords.guard(verdict));

@@ -38,6 +38,19 @@ class CheckController {
   private static final String INSTRUMENT = "instrument";
   private static final String WATER = "water";
 
+  /** Fields that tell nothing without each other. */
+  private static final Map<ReadingKind, List<List<String>>> TOGETHER =
+      Map.of(
+          ReadingKind.AFTER_TRY,
+          List.of(
+              List.of("seconds1", "lowest1"),
+              List.of("seconds2", "lowest2"),
+              List.of("seconds3", "lowest3")),
+          ReadingKind.REST_VOLTS,
+          List.of(List.of("each1", "each2")),
+          ReadingKind.LOAD_TEST,
+          List.of(List.of("before", "after")));
+
   private final Jobs jobs;
   private final Rails rails;
   private final Checks checks;
@@ -129,6 +142,7 @@ class CheckController {
             .allMatch(field -> form.numberOrNull(field.name()) == null)) {
       form.complain("positive", "Measure at least one of these, 0 to 30 V.");
     }
+    TOGETHER.getOrDefault(kind, List.of()).forEach(pair -> together(form, pair));
     if (form.text(WATER).filter("no"::equals).isPresent()) {
       form.complain(
           WATER, "Connect its water supply or put it afloat first: run dry, the pump is ruined.");
@@ -222,6 +236,15 @@ class CheckController {
 
   private static ReadingKind kind(String slug) {
     return CheckPage.kind(slug).orElseThrow(() -> new NotHere("reading"));
+  }
+
+  /** One of two that tell nothing alone is complained of, and kept as typed. */
+  private static void together(Form form, List<String> pair) {
+    boolean first = form.numberOrNull(pair.get(0)) != null;
+    boolean second = form.numberOrNull(pair.get(1)) != null;
+    if (first != second) {
+      form.complain(pair.get(first ? 1 : 0), "Fill this as well, or leave both empty.");
+    }
   }
 
   private static List<Field> fields(ReadingKind kind, Suspect suspect) {

@@ -168,7 +168,7 @@ public class Checks {
   }
 
   private static Tested tested(List<Judged> counting) {
-    return new Tested(
+    return Tested.found(
         counting.stream().flatMap(each -> each.judgement().crankingShare().stream()).findFirst(),
         counting.stream().flatMap(each -> each.judgement().capacityShare().stream()).findFirst());
   }

@@ -166,7 +166,8 @@ class DemoGarage implements ApplicationRunner {
         175,
         "419",
         "heated",
-        "protected");
+        "protected",
+        "coldTest");
   }
 
   /** A start of this machine on a stand-in battery, so many shares of its rating left and full. */

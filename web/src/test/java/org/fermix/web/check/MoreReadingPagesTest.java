@@ -79,6 +79,9 @@ class MoreReadingPagesTest extends WebTestBase {
         .contains("what was not in it cannot be missed");
     assertThat(text(take(visit, job, "after-try", "seconds1", "999", "minute", "12")))
         .contains("0.1 to 60");
+    assertThat(text(take(visit, job, "after-try", "seconds1", "4", "minute", "12")))
+        .contains("Fill this as well, or leave both empty.")
+        .contains("value=\"4\"");
   }
 
   /** A capacity run feeds the bench: fewer hours with the engine off, by what was found. */
