@@ -59,6 +59,8 @@ public record Finding(Code code, double found, double needed) {
     RESERVE_NOT_STATED,
     /** The maker states no minimum reserve. */
     RESERVE_NOT_ASKED,
+    /** Ampere-hours at the 20-hour rate, as far as they are believed (Ah). */
+    CAPACITY,
     /** Regulated volts below what charges it; needed is that voltage (V). */
     VOLTS_TOO_LOW,
     /** Charges but stays below full; needed is the voltage that fills it (V). */

@@ -5,6 +5,8 @@ public enum Gate {
   FITS,
   MINIMUM_CRANKING,
   MINIMUM_RESERVE,
+  /** Ampere-hours the machine's maker asks, where it does. */
+  MINIMUM_CAPACITY,
   CHARGED,
   /** Of lithium and sodium: its kind and its protection are stated. */
   PROTECTION,

@@ -59,6 +59,21 @@ final class Gates {
       gates.add(cranking(need, label, circuit));
     }
     gates.add(reserve(need, label, circuit));
+    need.minimum()
+        .ampHours()
+        .ifPresent(
+            asked -> {
+              double found = label.capacity().value();
+              gates.add(
+                  GateResult.of(
+                      Gate.MINIMUM_CAPACITY,
+                      label.capacity().isAssumed() && found >= asked.value()
+                          ? Mark.UNKNOWN
+                          : mark(found, asked.value()),
+                      Finding.Code.CAPACITY,
+                      found,
+                      asked.value()));
+            });
     gates.add(charged(need, label));
     if (label.chemistry().protection().isPresent()) {
       gates.add(protection(label));

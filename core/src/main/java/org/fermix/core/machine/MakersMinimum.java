@@ -12,8 +12,18 @@ import org.fermix.core.rating.CrankingTest;
  * @param crankingAmps assumed from the displacement rule where the maker is silent (A)
  * @param test that the maker asks it by: cold cranking amps, marine ones, EN
  * @param reserveMinutes where the maker states it (min)
+ * @param ampHours where the maker states it, at the 20-hour rate (Ah)
  */
-public record MakersMinimum(Given crankingAmps, CrankingTest test, Optional<Given> reserveMinutes) {
+public record MakersMinimum(
+    Given crankingAmps,
+    CrankingTest test,
+    Optional<Given> reserveMinutes,
+    Optional<Given> ampHours) {
+  /** Without ampere-hours. */
+  public MakersMinimum(Given crankingAmps, CrankingTest test, Optional<Given> reserveMinutes) {
+    this(crankingAmps, test, reserveMinutes, Optional.empty());
+  }
+
   /** By cold cranking amps, SAE. */
   public MakersMinimum(Given coldCrankingAmps, Optional<Given> reserveMinutes) {
     this(coldCrankingAmps, CrankingTest.COLD_CRANKING, reserveMinutes);
@@ -23,5 +33,6 @@ public record MakersMinimum(Given crankingAmps, CrankingTest test, Optional<Give
   public MakersMinimum {
     CrankingRating.AMPS.check(crankingAmps.value());
     reserveMinutes.ifPresent(minutes -> Label.RESERVE.check(minutes.value()));
+    ampHours.ifPresent(given -> Label.CAPACITY.check(given.value()));
   }
 }

@@ -187,6 +187,35 @@ class GatesTest {
     assertThat(code(NEED, LABEL, Gate.CHARGED)).isEqualTo(Finding.Code.VOLTS_FULL);
   }
 
+  /** A maker that asks ampere-hours is held by what is believed of the label. */
+  @Test
+  void aMinimumInAmpereHoursIsHeld() {
+    Need asks60 =
+        new Need(
+            NEED.engine(),
+            new MakersMinimum(
+                NEED.minimum().crankingAmps(),
+                NEED.minimum().test(),
+                Optional.empty(),
+                Optional.of(Given.maker(60, Unit.AMPERE_HOUR))),
+            NEED.tray(),
+            NEED.place(),
+            NEED.climate(),
+            NEED.use(),
+            NEED.charging());
+    assertThat(gate(asks60, LABEL, Gate.MINIMUM_CAPACITY).mark()).isEqualTo(Mark.CLEARS);
+    assertThat(
+            gate(asks60, Examples.label("agm", 500, 50, 85, 15, 100), Gate.MINIMUM_CAPACITY).mark())
+        .isEqualTo(Mark.FAILS);
+    // 70 Ah on 4 kg of lithium are compared with lead.
+    assertThat(
+            gate(asks60, Examples.label("lfp", 500, 70, 120, 4, 300), Gate.MINIMUM_CAPACITY).mark())
+        .isEqualTo(Mark.FAILS);
+    assertThat(Gates.of(NEED, LABEL, () -> BatteryCircuit.of(LABEL)))
+        .extracting(GateResult::gate)
+        .doesNotContain(Gate.MINIMUM_CAPACITY);
+  }
+
   /** Current, cold and heat that lithium stands: barred, to be asked, remarked. */
   @Test
   void whatLithiumStandsCounts() {

@@ -143,4 +143,38 @@ class BelievedRatioTest {
     assertThat(CredibleRating.of(disagreeing).sigma())
         .isGreaterThan(1.5 * CredibleRating.of(label).sigma());
   }
+
+  /**
+   * Over wide ranges of lead labels: the same battery by any standard comes out within the band of
+   * the cold one.
+   */
+  @Test
+  void theStandardTypedDoesNotDecide() {
+    java.util.random.RandomGenerator random =
+        java.util.random.RandomGeneratorFactory.of("L64X128MixRandom").create(5);
+    for (int i = 0; i < 60; i++) {
+      String kind = java.util.List.of("flooded", "efb", "agm").get(random.nextInt(3));
+      double ah = random.nextDouble(8, 110);
+      double cca = ah * random.nextDouble(7, 11);
+      Label cold = Examples.label(kind, cca, ah, 1.7 * ah, ah / 3.6, 100);
+      BatteryCircuit circuit = BatteryCircuit.of(cold);
+      for (CrankingTest test : CrankingTest.all()) {
+        Label typed =
+            new Label(
+                cold.name(),
+                cold.chemistry(),
+                new CrankingRating(Math.min(3000, circuit.ratedAmps(test)), test),
+                cold.capacityAh(),
+                cold.reserveMinutes(),
+                cold.massKg(),
+                cold.size(),
+                cold.positiveSide(),
+                cold.price());
+        double other = BatteryCircuit.of(typed).ratedAmps(CrankingTest.COLD_CRANKING);
+        assertThat(Math.abs(Math.log(other / cca)))
+            .as(kind + " " + ah + " Ah by " + test.label())
+            .isLessThan(0.01 + 1.28 * CredibleRating.of(typed).sigma());
+      }
+    }
+  }
 }

@@ -40,6 +40,8 @@ public final class GateWords {
           "its maker’s word that it may be used at "
               + display.show(first.found(), Unit.CELSIUS).text()
               + " would settle it";
+      case CAPACITY ->
+          "at least " + display.show(first.needed(), Unit.AMPERE_HOUR).text() + " would open it";
       case RESERVE ->
           "at least " + display.show(first.needed(), Unit.MINUTE).text() + " would open it";
       case VOLTS_TOO_LOW ->
@@ -84,6 +86,7 @@ public final class GateWords {
       case PROTECTION_NOT_STATED -> "no protection stated";
       case NO_PROTECTION -> "no protection";
       case KIND_NOT_STATED -> "lithium of a kind not stated";
+      case CAPACITY -> display.show(found, Unit.AMPERE_HOUR).text();
       case RESERVE -> display.show(found, Unit.MINUTE).text();
       case RESERVE_NOT_STATED -> "not stated; about " + display.show(found, Unit.MINUTE).text();
       case RESERVE_NOT_ASKED -> "not asked for";

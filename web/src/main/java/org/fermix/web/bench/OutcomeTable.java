@@ -219,6 +219,15 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                   .map(given -> "need " + display.show(given.value(), Unit.MINUTE).text())
                   .orElse(""),
               Gate.MINIMUM_RESERVE));
+      need.minimum()
+          .ampHours()
+          .ifPresent(
+              asked ->
+                  rows.add(
+                      gate(
+                          "Maker’s minimum Ah",
+                          "need " + display.show(asked.value(), Unit.AMPERE_HOUR).text(),
+                          Gate.MINIMUM_CAPACITY)));
       rows.add(
           gate(
               "Charged by the machine",

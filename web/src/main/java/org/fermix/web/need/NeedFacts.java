@@ -29,6 +29,9 @@ class NeedFacts implements Persistable<UUID> {
   @Column(name = "minimum_reserve_min")
   @Nullable Double minimumReserveMin;
 
+  @Column(name = "minimum_capacity_ah")
+  @Nullable Double minimumCapacityAh;
+
   @Column(name = "tray_length_mm")
   @Nullable Double trayLengthMm;
 

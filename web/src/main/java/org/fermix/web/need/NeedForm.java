@@ -45,6 +45,8 @@ final class NeedForm {
               .withHelp("The test the maker names: MCA for many outboards. Empty: CCA (SAE)."),
           Field.number("minimumReserve", "Minimum RC", Label.RESERVE)
               .withHelp("Reserve capacity in minutes, where the maker asks for one."),
+          Field.number("minimumCapacity", "Minimum capacity", Label.CAPACITY)
+              .withHelp("Ampere-hours at 20 h, where the maker asks for them."),
           Field.number("trayLength", "Tray length", CaseSize.SIDE),
           Field.number("trayWidth", "Tray width", CaseSize.SIDE),
           Field.number("trayHeight", "Height free", CaseSize.SIDE)
@@ -115,6 +117,7 @@ final class NeedForm {
     put(values, "minimumCca", facts.minimumCcaA);
     put(values, "minimumTest", facts.minimumTest);
     put(values, "minimumReserve", facts.minimumReserveMin);
+    put(values, "minimumCapacity", facts.minimumCapacityAh);
     put(values, "trayLength", facts.trayLengthMm);
     put(values, "trayWidth", facts.trayWidthMm);
     put(values, "trayHeight", facts.trayHeightMm);
@@ -166,6 +169,7 @@ final class NeedForm {
                 + " by the displacement rule"
             : "Empty: not asked for; no engine is cranked");
     form.hint("minimumReserve", "Empty: not asked for");
+    form.hint("minimumCapacity", "Empty: not asked for");
     hint(form, "coldest", usual.coldestMorningC(), display);
     hint(form, "layUp", usual.layUpDays(), display);
     form.hint("layUpFrom", "Empty: " + Months.name(usual.layUpFromMonth().value()) + " assumed");
@@ -221,6 +225,7 @@ final class NeedForm {
     facts.minimumCcaA = form.numberOrNull("minimumCca");
     facts.minimumTest = form.text("minimumTest").orElse(null);
     facts.minimumReserveMin = form.numberOrNull("minimumReserve");
+    facts.minimumCapacityAh = form.numberOrNull("minimumCapacity");
     facts.trayLengthMm = form.numberOrNull("trayLength");
     facts.trayWidthMm = form.numberOrNull("trayWidth");
     facts.trayHeightMm = form.numberOrNull("trayHeight");

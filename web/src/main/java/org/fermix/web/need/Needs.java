@@ -143,7 +143,9 @@ public class Needs implements NextJob {
                 .flatMap(CrankingTest::find)
                 .orElse(CrankingTest.COLD_CRANKING),
             Optional.ofNullable(facts.minimumReserveMin)
-                .map(minutes -> Given.maker(minutes, Unit.MINUTE))),
+                .map(minutes -> Given.maker(minutes, Unit.MINUTE)),
+            Optional.ofNullable(facts.minimumCapacityAh)
+                .map(ampHours -> Given.maker(ampHours, Unit.AMPERE_HOUR))),
         tray(facts),
         Optional.ofNullable(facts.batteryPlace)
             .flatMap(BatteryPlace::find)

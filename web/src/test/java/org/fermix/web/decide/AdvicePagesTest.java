@@ -130,6 +130,19 @@ class AdvicePagesTest extends WebTestBase {
     assertThat(Html.all(visit.get(job + "/bench").body(), ".refusals")).isEmpty();
   }
 
+  /** A maker may ask ampere-hours: less of them is refused, saying how many would do. */
+  @Test
+  void aMinimumInAmpereHoursIsHeld() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Hybrid", "electric-car");
+    need(visit, job, "minimumCapacity", "45");
+    add(visit, job, label("Little", "agm", "330", "35", "90"));
+    add(visit, job, label("Enough", "agm", "420", "48", "120"));
+    assertThat(text(visit, job + "/bench"))
+        .contains("Maker’s minimum Ah", "need 45 Ah", "at least 45 Ah would open it");
+    assertThat(text(visit, job + "/need")).contains("Minimum capacity");
+  }
+
   /** 6 and 24 V machines are judged at their own volts. */
   @Test
   void nothingIsJudgedAtTwelveVoltsThatIsNot() {
