@@ -1,6 +1,7 @@
 package org.fermix.web.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.fermix.web.OwnerSteps.take;
 
 import java.net.http.HttpResponse;
 import java.util.Map;
@@ -13,15 +14,6 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 /** The Check stop over plain HTTP, as it works without scripts. */
 class CheckPagesTest extends WebTestBase {
   @LocalServerPort int port;
-
-  private HttpResponse<String> take(Visit visit, String job, String slug, String... fields) {
-    String page = job + "/check/take/" + slug;
-    Map<String, String> form = new java.util.HashMap<>();
-    for (int i = 0; i < fields.length; i += 2) {
-      form.put(fields[i], fields[i + 1]);
-    }
-    return visit.submit(page, page, form);
-  }
 
   /** A surface-charged battery: the reading is kept but settles nothing, and says what to do. */
   @Test

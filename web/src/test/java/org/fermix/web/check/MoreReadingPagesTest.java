@@ -1,10 +1,10 @@
 package org.fermix.web.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.fermix.web.OwnerSteps.plain;
+import static org.fermix.web.OwnerSteps.take;
 
 import java.net.http.HttpResponse;
-import java.util.HashMap;
-import java.util.Map;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -14,17 +14,8 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 class MoreReadingPagesTest extends WebTestBase {
   @LocalServerPort int port;
 
-  private static HttpResponse<String> take(Visit visit, String job, String slug, String... fields) {
-    String page = job + "/check/take/" + slug;
-    Map<String, String> form = new HashMap<>();
-    for (int i = 0; i < fields.length; i += 2) {
-      form.put(fields[i], fields[i + 1]);
-    }
-    return visit.submit(page, page, form);
-  }
-
   private static String text(HttpResponse<String> response) {
-    return response.body().replace('\u00a0', ' ');
+    return plain(response.body());
   }
 
   /** Short trips: driven too little before worn, with the trips that would do and the charge. */

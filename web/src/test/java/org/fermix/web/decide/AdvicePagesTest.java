@@ -1,10 +1,13 @@
 package org.fermix.web.decide;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.fermix.web.OwnerSteps.add;
+import static org.fermix.web.OwnerSteps.need;
+import static org.fermix.web.OwnerSteps.text;
 
-import java.util.HashMap;
 import java.util.Map;
 import org.fermix.web.Html;
+import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -16,38 +19,7 @@ class AdvicePagesTest extends WebTestBase {
 
   private static Map<String, String> label(
       String name, String chemistry, String cca, String ampHours, String price) {
-    Map<String, String> fields = new HashMap<>();
-    fields.put("name", name);
-    fields.put("chemistry", chemistry);
-    fields.put("cranking", cca);
-    fields.put("test", "cca");
-    fields.put("capacity", ampHours);
-    fields.put("length", "240");
-    fields.put("width", "175");
-    fields.put("height", "190");
-    fields.put("side", "RIGHT");
-    fields.put("price", price);
-    return fields;
-  }
-
-  private static void add(Visit visit, String job, Map<String, String> label) {
-    visit.submit(job + "/lineup/new", job + "/lineup/new", label);
-  }
-
-  private static void need(Visit visit, String job, String... fields) {
-    Map<String, String> typed = new HashMap<>();
-    typed.put("version", Html.value(visit.get(job + "/need").body(), "version"));
-    typed.put("currency", "EUR");
-    for (int i = 0; i < fields.length; i += 2) {
-      typed.put(fields[i], fields[i + 1]);
-    }
-    visit.submit(job + "/need", job + "/need", typed);
-  }
-
-  private static String text(Visit visit, String path) {
-    return Html.text(visit.get(path).body(), "#content")
-        .replace('\u00a0', ' ')
-        .replace('\u202f', ' ');
+    return OwnerSteps.label(name, chemistry, "cranking", cca, "capacity", ampHours, "price", price);
   }
 
   /** A 2.0 l diesel at −28 °C and three small ones: nobody is recommended. */

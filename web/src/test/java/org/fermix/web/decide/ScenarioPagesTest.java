@@ -1,10 +1,14 @@
 package org.fermix.web.decide;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.fermix.web.OwnerSteps.label;
+import static org.fermix.web.OwnerSteps.need;
+import static org.fermix.web.OwnerSteps.take;
+import static org.fermix.web.OwnerSteps.text;
 
-import java.util.HashMap;
 import java.util.Map;
 import org.fermix.web.Html;
+import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -17,59 +21,14 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 class ScenarioPagesTest extends WebTestBase {
   @LocalServerPort int port;
 
-  private final Map<String, String> label = new HashMap<>();
-
-  /** A label of a battery that fits; what differs is given as pairs. */
-  private void add(Visit visit, String job, String name, String chemistry, String... fields) {
-    label.clear();
-    label.putAll(
-        Map.of(
-            "name",
-            name,
-            "chemistry",
-            chemistry,
-            "test",
-            "cca",
-            "length",
-            "240",
-            "width",
-            "175",
-            "height",
-            "190",
-            "side",
-            "RIGHT"));
+  /** A label that goes into any tray; lithium says that it is protected. */
+  private static void add(
+      Visit visit, String job, String name, String chemistry, String... fields) {
+    Map<String, String> label = label(name, chemistry, fields);
     if (chemistry.equals("lfp")) {
       label.put("protected", "yes");
     }
-    for (int i = 0; i < fields.length; i += 2) {
-      label.put(fields[i], fields[i + 1]);
-    }
-    visit.submit(job + "/lineup/new", job + "/lineup/new", label);
-  }
-
-  private static void need(Visit visit, String job, String... fields) {
-    Map<String, String> typed = new HashMap<>();
-    String page = visit.get(job + "/need").body();
-    typed.put("version", Html.value(page, "version"));
-    typed.put("currency", "EUR");
-    for (int i = 0; i < fields.length; i += 2) {
-      typed.put(fields[i], fields[i + 1]);
-    }
-    visit.submit(job + "/need", job + "/need", typed);
-  }
-
-  private static void take(Visit visit, String job, String slug, String... fields) {
-    Map<String, String> typed = new HashMap<>();
-    for (int i = 0; i < fields.length; i += 2) {
-      typed.put(fields[i], fields[i + 1]);
-    }
-    visit.submit(job + "/check/take/" + slug, job + "/check/take/" + slug, typed);
-  }
-
-  private static String text(Visit visit, String path) {
-    return Html.text(visit.get(path).body(), "#content")
-        .replace('\u00a0', ' ')
-        .replace('\u202f', ' ');
+    OwnerSteps.add(visit, job, label);
   }
 
   /** S1: a worn battery is replaced on every stop; who falls short is said with by how much. */
