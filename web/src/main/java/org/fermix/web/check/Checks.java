@@ -151,6 +151,13 @@ public class Checks {
         Verdict.of(diagnosis, startsNow, suspect.winterChance(tested(counting))));
   }
 
+  /** What a request asks several times: the state whatever its units. */
+  private record Kept(State state) {}
+
+  private State asKept(OpenJob job) {
+    return job.once(Kept.class, () -> new Kept(state(job, Display.USUAL))).state();
+  }
+
   private Suspect suspect(OpenJob job) {
     return Suspect.of(
         needs.of(job), lineUp.candidates(job).stream().filter(Candidate::isToday).findFirst());
@@ -176,14 +183,14 @@ public class Checks {
   /** What the check has found so far, for the later stops. */
   @Transactional(readOnly = true)
   public CheckFinding finding(OpenJob job) {
-    State state = state(job, Display.USUAL);
+    State state = asKept(job);
     return state.isStarted() ? new CheckFinding(Optional.of(state.verdict())) : CheckFinding.NONE;
   }
 
   /** What tests found of today's battery. */
   @Transactional(readOnly = true)
   public Tested tested(OpenJob job) {
-    return tested(state(job, Display.USUAL).counting());
+    return tested(asKept(job).counting());
   }
 
   /** Takes down a reading by its fields, metric. */
