@@ -1,6 +1,7 @@
 package org.fermix.web.bench;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
@@ -16,13 +17,13 @@ final class OpeningWords {
 
   /** "It misses your −16 °C morning by 3 K; …". */
   static String misses(
-      List<Shortfall> shortfalls, Figure floor, Conditions conditions, Display display) {
+      List<Shortfall> shortfalls, Optional<Figure> floor, Conditions conditions, Display display) {
     return "It falls short" + after(shortfalls, floor, conditions, display);
   }
 
-  /** What follows “falls short”. */
+  /** What follows “falls short”; no floor where nothing is cranked. */
   static String after(
-      List<Shortfall> shortfalls, Figure floor, Conditions conditions, Display display) {
+      List<Shortfall> shortfalls, Optional<Figure> floor, Conditions conditions, Display display) {
     return ": "
         + shortfalls.stream()
             .map(each -> miss(each, floor, conditions, display))
@@ -31,7 +32,7 @@ final class OpeningWords {
   }
 
   /** What is missed, in a few words: “falls short: start, engine off”; empty for nothing. */
-  static String inShort(List<Shortfall> shortfalls) {
+  static String inShort(List<Shortfall> shortfalls, boolean turns) {
     return shortfalls.isEmpty()
         ? ""
         : shortfalls.stream()
@@ -40,16 +41,18 @@ final class OpeningWords {
                     switch (each.outcome()) {
                       case PARKED_DAYS -> "days parked";
                       case ENGINE_OFF_HOURS -> "engine off";
-                      default -> "cold start";
+                      default -> turns ? "cold start" : "waking";
                     })
             .collect(Collectors.joining(", ", "falls short: ", ""));
   }
 
   private static String miss(
-      Shortfall shortfall, Figure floor, Conditions conditions, Display display) {
+      Shortfall shortfall, Optional<Figure> floor, Conditions conditions, Display display) {
     if (shortfall.outcome() == Outcome.PARKED_DAYS) {
       return shortfall.found() <= 0
-          ? "it would not start after the "
+          ? (floor.isPresent()
+                  ? "it would not start after the "
+                  : "it would not wake the car after ")
               + display.show(shortfall.wanted(), Unit.DAY).text()
               + " parked"
           : "it sits "
@@ -65,12 +68,15 @@ final class OpeningWords {
           + " of "
           + display.show(shortfall.wanted(), Unit.HOUR).text();
     }
+    if (floor.isEmpty()) {
+      return display.chance(shortfall.found()).text() + " of waking the car, four in five asked";
+    }
     String chance = display.chance(shortfall.found()).text() + " of a start";
-    return floor.isNever()
+    return floor.get().isNever()
         ? chance + " on your morning, four in five asked"
         : chance
             + ", "
-            + display.kelvins(Math.max(0, floor.value() - conditions.temperatureC())).text()
+            + display.kelvins(Math.max(0, floor.get().value() - conditions.temperatureC())).text()
             + " short of your morning";
   }
 
@@ -96,7 +102,7 @@ final class OpeningWords {
       case FEWER_DAYS ->
           "no more than " + display.show(opening.value(), Unit.DAY).text() + " parked";
       case WARMER ->
-          "a start no colder than "
+          "no colder than "
               + display.show(opening.value(), Unit.CELSIUS).text()
               + ", as by preheating or a warmer place";
     };

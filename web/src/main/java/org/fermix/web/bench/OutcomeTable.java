@@ -145,10 +145,14 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
       LongestLayUp layUp = need.use().layUp();
       String start = display.show(conditions.layUpStartC(need), Unit.CELSIUS).text();
       List<Row> rows = new ArrayList<>();
-      rows.add(row("Until it no longer starts at " + start, Outcome.PARKED_DAYS));
+      boolean turns = need.engine().turns();
       rows.add(
           row(
-              "Chance of a start after "
+              (turns ? "Until it no longer starts at " : "Until it no longer wakes at ") + start,
+              Outcome.PARKED_DAYS));
+      rows.add(
+          row(
+              (turns ? "Chance of a start after " : "Chance that it wakes after ")
                   + display.show(conditions.layUpDays(need), Unit.DAY).text(),
               Outcome.LAY_UP_CHANCE));
       for (Stand.Way way : Stand.Way.values()) {

@@ -157,7 +157,7 @@ public record Recommendation(
       words.add(
           OpeningWords.misses(
               decision.shortfalls(nearest.answer()),
-              nearest.answer().figure(Outcome.START_FLOOR),
+              floor(nearest.answer()),
               decision.answer().conditions(),
               display));
       words.add(OpeningWords.enough(Opening.of(bench, decision, nearest.letter()), display));
@@ -200,6 +200,10 @@ public record Recommendation(
           + " “"
           + candidate.candidate().label().name()
           + "”";
+    }
+
+    private Optional<Figure> floor(CandidateAnswer candidate) {
+      return turns() ? candidate.find(Outcome.START_FLOOR) : Optional.empty();
     }
 
     private boolean turns() {
@@ -301,7 +305,7 @@ public record Recommendation(
             + ", comes next but falls short"
             + OpeningWords.after(
                 decision.shortfalls(second.answer()),
-                second.answer().figure(Outcome.START_FLOOR),
+                floor(second.answer()),
                 decision.answer().conditions(),
                 display);
       }
@@ -415,7 +419,7 @@ public record Recommendation(
                       verdict.answer().candidate().label().name(),
                       display.number(verdict.points(), 1),
                       Scale.percent(most <= 0 ? 0 : Math.max(0, 100 * verdict.points() / most)),
-                      OpeningWords.inShort(decision.shortfalls(verdict.answer()))))
+                      OpeningWords.inShort(decision.shortfalls(verdict.answer()), turns())))
           .toList();
     }
 

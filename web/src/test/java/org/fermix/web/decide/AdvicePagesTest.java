@@ -170,7 +170,8 @@ class AdvicePagesTest extends WebTestBase {
     add(visit, job, label("Light", "flooded", "420", "45", "90"));
     assertThat(text(visit, job + "/bench"))
         .contains("Waking the car", "still wakes after", "Charged by the machine")
-        .doesNotContain("Cranking speed", "Starts down to", "rule of thumb");
+        .doesNotContain(
+            "Cranking speed", "Starts down to", "rule of thumb", "of a start", "cold start");
     assertThat(text(visit, job + "/decide"))
         .contains("still wakes the car after", "cold cranking amps decide nothing here")
         .doesNotContain("starts down to", "likely to start");
