@@ -34,19 +34,21 @@ public record EarlyFailure(Reason reason, Optional<Boolean> told) {
     reasons.add(told(diagnosis, Reason.OVERCHARGED, ReadingKind.CHARGING_VOLTS, List.of("high")));
     Optional<Boolean> lowVolts = found(diagnosis, ReadingKind.CHARGING_VOLTS, List.of("low"));
     Optional<Boolean> little = found(diagnosis, ReadingKind.TRIPS, List.of("short"));
-    reasons.add(
-        new EarlyFailure(
-            Reason.NEVER_FULL,
-            lowVolts
-                .filter(each -> each)
-                .or(() -> little.filter(each -> each))
-                .or(() -> lowVolts)));
+    reasons.add(new EarlyFailure(Reason.NEVER_FULL, either(lowVolts, little)));
     reasons.add(told(diagnosis, Reason.NOT_WOKEN, ReadingKind.WAKE, List.of("wakes")));
     reasons.add(new EarlyFailure(Reason.WRONG_CHARGER, Optional.empty()));
     reasons.add(told(diagnosis, Reason.DEFECT, ReadingKind.FAULT_LIGHT, List.of("cell")));
     reasons.add(new EarlyFailure(Reason.NO_INSTRUCTIONS, Optional.empty()));
     reasons.sort((a, b) -> Integer.compare(order(a.told()), order(b.told())));
     return List.copyOf(reasons);
+  }
+
+  /** Found where either is; ruled out only where both are. */
+  private static Optional<Boolean> either(Optional<Boolean> one, Optional<Boolean> other) {
+    if (one.orElse(false) || other.orElse(false)) {
+      return Optional.of(true);
+    }
+    return one.isPresent() && other.isPresent() ? Optional.of(false) : Optional.empty();
   }
 
   private static int order(Optional<Boolean> told) {

@@ -213,9 +213,12 @@ class MoreReadingsTest {
     assertThat(reasons).hasSize(EarlyFailure.Reason.values().length);
     assertThat(reasons.get(0))
         .isEqualTo(new EarlyFailure(EarlyFailure.Reason.OVERCHARGED, Optional.of(true)));
-    assertThat(reasons.subList(4, 6))
-        .extracting(EarlyFailure::reason)
-        .containsExactlyInAnyOrder(EarlyFailure.Reason.NEVER_FULL, EarlyFailure.Reason.DEFECT);
+    assertThat(reasons.get(5).reason()).isEqualTo(EarlyFailure.Reason.DEFECT);
+    // Right volts alone do not rule out that it was driven too little.
+    assertThat(reasons)
+        .contains(new EarlyFailure(EarlyFailure.Reason.NEVER_FULL, Optional.empty()));
+    assertThat(EarlyFailure.of(diagnosis("lfp", "CHARGING_VOLTS:right", "TRIPS:long")))
+        .contains(new EarlyFailure(EarlyFailure.Reason.NEVER_FULL, Optional.of(false)));
     assertThat(
             EarlyFailure.of(diagnosis("lfp", "SYMPTOM:slow", "TRIPS:short", "CHARGING_VOLTS:right"))
                 .get(0)
