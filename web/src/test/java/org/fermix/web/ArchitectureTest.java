@@ -1,9 +1,11 @@
 package org.fermix.web;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -14,11 +16,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Scanner;
+import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.fermix.core.PackageOrder;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.quantity.ShortPattern;
 import org.junit.jupiter.api.Test;
 
 /** web → standins → core and never back; each stop uses only the stops and places before it. */
@@ -46,6 +52,9 @@ class ArchitectureTest {
           "decide",
           "demo");
 
+  private static final Set<String> TAKE_EXPRESSIONS =
+      Set.of("matches", "replaceAll", "replaceFirst", "split");
+
   @ArchTest
   static final ArchRule NOTHING_POINTS_BACK =
       noClasses()
@@ -66,6 +75,23 @@ class ArchitectureTest {
 
   @ArchTest
   static final ArchRule STOPS_LOOK_BACK_ONLY = PackageOrder.downward("org.fermix.web", ORDER);
+
+  /** So that none ever looks at text of any length: they may backtrack. */
+  @ArchTest
+  static final ArchRule REGULAR_EXPRESSIONS_LOOK_AT_SHORT_TEXT_ONLY =
+      noClasses()
+          .that()
+          .doNotHaveFullyQualifiedName(ShortPattern.class.getName())
+          .should()
+          .callMethodWhere(
+              describe(
+                  "a method of String that takes a regular expression",
+                  (JavaMethodCall call) ->
+                      call.getTargetOwner().isEquivalentTo(String.class)
+                          && TAKE_EXPRESSIONS.contains(call.getName())))
+          .orShould()
+          .dependOnClassesThat()
+          .belongToAnyOf(Pattern.class, Scanner.class);
 
   @Test
   void everyPackageOfTheWebIsInTheOrder() {

@@ -28,12 +28,14 @@ record Hypothesis(List<Cause> causes) {
       all.add(new Hypothesis(List.of(cause)));
     }
     for (Table.Row row : ROWS.rows()) {
-      List<Cause> both =
-          Arrays.stream(row.text("cause").split("\\+"))
-              .map(each -> Cause.valueOf(each.toUpperCase(Locale.ROOT)))
-              .toList();
-      if (both.size() > 1) {
-        all.add(new Hypothesis(both));
+      String name = row.text("cause").toUpperCase(Locale.ROOT);
+      int plus = name.indexOf('+');
+      if (plus > 0) {
+        all.add(
+            new Hypothesis(
+                List.of(
+                    Cause.valueOf(name.substring(0, plus)),
+                    Cause.valueOf(name.substring(plus + 1)))));
       }
     }
     return List.copyOf(all);

@@ -7,8 +7,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
+import java.util.regex.MatchResult;
+import org.fermix.core.quantity.ShortPattern;
 
 /**
  * Dates of manufacture as they are stamped on cases. Makers' codes differ and some can be read in
@@ -19,12 +20,18 @@ public final class DateCode {
   /** No battery on a shelf or in a machine is older (y). */
   private static final int OLDEST_YEARS = 15;
 
+  /** Characters of the longest code that is read. */
+  private static final int LONGEST = 12;
+
   private static final String MONTH_LETTERS = "ABCDEFGHJKLM";
-  private static final Pattern LETTER_YEAR = Pattern.compile("([A-HJ-M])(\\d{1,2})");
-  private static final Pattern MONTH_YEAR = Pattern.compile("(\\d{1,2})[/.-](\\d{2}|\\d{4})");
-  private static final Pattern YEAR_MONTH = Pattern.compile("(\\d{4})[/.-](\\d{1,2})");
-  private static final Pattern WEEK = Pattern.compile("(\\d{2}|\\d{4})[-/ ]?W(\\d{2})");
-  private static final Pattern DAY = Pattern.compile("(\\d{4})-?(\\d{2})-?(\\d{2})");
+  private static final ShortPattern LETTER_YEAR = ShortPattern.of("([A-HJ-M])(\\d{1,2})", LONGEST);
+  private static final ShortPattern MONTH_YEAR =
+      ShortPattern.of("(\\d{1,2})[/.-](\\d{2}|\\d{4})", LONGEST);
+  private static final ShortPattern YEAR_MONTH =
+      ShortPattern.of("(\\d{4})[/.-](\\d{1,2})", LONGEST);
+  private static final ShortPattern WEEK =
+      ShortPattern.of("(\\d{2}|\\d{4})[-/ ]?W(\\d{2})", LONGEST);
+  private static final ShortPattern DAY = ShortPattern.of("(\\d{4})-?(\\d{2})-?(\\d{2})", LONGEST);
 
   private DateCode() {}
 
@@ -50,32 +57,37 @@ public final class DateCode {
   public static List<Decoded> readings(String code, LocalDate today) {
     String text = code.strip().toUpperCase(Locale.ROOT);
     List<Decoded> readings = new ArrayList<>();
-    Matcher day = DAY.matcher(text);
-    if (day.matches()) {
-      add(readings, today, number(day, 1), number(day, 2), Format.DAY);
+    Optional<MatchResult> day = DAY.match(text);
+    if (day.isPresent()) {
+      add(readings, today, number(day.get(), 1), number(day.get(), 2), Format.DAY);
     }
-    Matcher letter = LETTER_YEAR.matcher(text);
-    if (letter.matches()) {
-      int month = MONTH_LETTERS.indexOf(letter.group(1)) + 1;
-      for (int year : years(letter.group(2), today)) {
+    Optional<MatchResult> letter = LETTER_YEAR.match(text);
+    if (letter.isPresent()) {
+      int month = MONTH_LETTERS.indexOf(letter.get().group(1)) + 1;
+      for (int year : years(letter.get().group(2), today)) {
         add(readings, today, year, month, Format.LETTER_YEAR);
       }
     }
-    Matcher monthYear = MONTH_YEAR.matcher(text);
-    if (monthYear.matches()) {
-      for (int year : years(monthYear.group(2), today)) {
-        add(readings, today, year, number(monthYear, 1), Format.MONTH_YEAR);
+    Optional<MatchResult> monthYear = MONTH_YEAR.match(text);
+    if (monthYear.isPresent()) {
+      for (int year : years(monthYear.get().group(2), today)) {
+        add(readings, today, year, number(monthYear.get(), 1), Format.MONTH_YEAR);
       }
     }
-    Matcher yearMonth = YEAR_MONTH.matcher(text);
-    if (yearMonth.matches()) {
-      add(readings, today, number(yearMonth, 1), number(yearMonth, 2), Format.YEAR_MONTH);
+    Optional<MatchResult> yearMonth = YEAR_MONTH.match(text);
+    if (yearMonth.isPresent()) {
+      add(
+          readings,
+          today,
+          number(yearMonth.get(), 1),
+          number(yearMonth.get(), 2),
+          Format.YEAR_MONTH);
     }
-    Matcher week = WEEK.matcher(text);
-    if (week.matches() && number(week, 2) >= 1 && number(week, 2) <= 53) {
-      for (int year : years(week.group(1), today)) {
+    Optional<MatchResult> week = WEEK.match(text);
+    if (week.isPresent() && number(week.get(), 2) >= 1 && number(week.get(), 2) <= 53) {
+      for (int year : years(week.get().group(1), today)) {
         LocalDate firstWeek = LocalDate.of(year, 1, 4).with(ChronoField.DAY_OF_WEEK, 1);
-        LocalDate monday = firstWeek.plusWeeks(number(week, 2) - 1L);
+        LocalDate monday = firstWeek.plusWeeks(number(week.get(), 2) - 1L);
         add(readings, today, monday.getYear(), monday.getMonthValue(), Format.YEAR_WEEK);
       }
     }
@@ -104,8 +116,8 @@ public final class DateCode {
     return List.of(year, year - step);
   }
 
-  private static int number(Matcher matcher, int group) {
-    return Integer.parseInt(matcher.group(group));
+  private static int number(MatchResult match, int group) {
+    return Integer.parseInt(match.group(group));
   }
 
   /** What an age on the shelf means for a battery that was not charged meanwhile. */

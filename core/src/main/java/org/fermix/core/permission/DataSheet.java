@@ -3,8 +3,8 @@ package org.fermix.core.permission;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Set;
+import org.fermix.core.quantity.ShortPattern;
 
 /**
  * What a data sheet states, line by line as it is worded. Silence stays silence.
@@ -12,11 +12,33 @@ import java.util.regex.Pattern;
  * @param lines in the sheet's order
  */
 public record DataSheet(List<Line> lines) {
-  private static final Pattern NUMBER = Pattern.compile("[-+−]?\\d+(?:[.,]\\d+)?");
-  private static final Pattern YES =
-      Pattern.compile("yes|built in|included|fitted|standard|integrated|passed|allowed|ok");
-  private static final Pattern NO =
-      Pattern.compile("no|none|not|not fitted|not included|without|optional|not allowed|n a");
+  /** Characters of a value that is looked at; a longer one says nothing plain. */
+  private static final int LONGEST = 200;
+
+  private static final ShortPattern NUMBER =
+      ShortPattern.of("[^\\d]*?([-+−]?\\d+(?:[.,]\\d+)?)[^\\d]*", LONGEST);
+  private static final Set<String> YES =
+      Set.of(
+          "yes",
+          "built in",
+          "included",
+          "fitted",
+          "standard",
+          "integrated",
+          "passed",
+          "allowed",
+          "ok");
+  private static final Set<String> NO =
+      Set.of(
+          "no",
+          "none",
+          "not",
+          "not fitted",
+          "not included",
+          "without",
+          "optional",
+          "not allowed",
+          "n a");
 
   /** Copies the list. */
   public DataSheet {
@@ -32,21 +54,18 @@ public record DataSheet(List<Line> lines) {
   public record Line(String words, String value) {
     /** The number in the value, if there is exactly one. */
     Optional<Double> number() {
-      Matcher matcher = NUMBER.matcher(value);
-      if (!matcher.find()) {
-        return Optional.empty();
-      }
-      double number = Double.parseDouble(matcher.group().replace('−', '-').replace(',', '.'));
-      return matcher.find() ? Optional.empty() : Optional.of(number);
+      return NUMBER
+          .match(value)
+          .map(match -> Double.valueOf(match.group(1).replace('−', '-').replace(',', '.')));
     }
 
     /** True for a plain yes, false for a plain no, empty for anything else. */
     Optional<Boolean> yes() {
       String plain = Property.plain(value);
-      if (NO.matcher(plain).matches()) {
+      if (NO.contains(plain)) {
         return Optional.of(false);
       }
-      return YES.matcher(plain).matches() ? Optional.of(true) : Optional.empty();
+      return YES.contains(plain) ? Optional.of(true) : Optional.empty();
     }
   }
 

@@ -1,8 +1,8 @@
 package org.fermix.core.permission;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import org.fermix.core.quantity.PlainWords;
 import org.fermix.core.quantity.Table;
 
 /** What data sheets and approvals speak of, under whatever words; {@code words.csv}. */
@@ -81,6 +81,6 @@ public enum Property {
 
   /** Words without case, hyphens, points and doubled spaces. */
   static String plain(String words) {
-    return words.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9+]+", " ").strip();
+    return String.join(" ", PlainWords.of(words));
   }
 }

@@ -2,9 +2,8 @@ package org.fermix.core.rating;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.ShortPattern;
 
 /**
  * A size code of JIS D 5301 such as 75D23L: performance rank, width-and-height class, length, side.
@@ -18,20 +17,18 @@ import org.fermix.core.quantity.Check;
  *     terminals
  */
 public record JisRank(int rank, char sizeClass, int lengthCm, boolean positiveLeft) {
-  private static final Pattern CODE = Pattern.compile("(\\d{2,3})([A-H])(\\d{2})([LR])");
+  private static final ShortPattern CODE = ShortPattern.of("(\\d{2,3})([A-H])(\\d{2})([LR])", 7);
 
   /** Reads a code; empty when the text is none. */
   public static Optional<JisRank> parse(String code) {
-    Matcher matcher = CODE.matcher(code.strip().toUpperCase(Locale.ROOT));
-    if (!matcher.matches()) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        new JisRank(
-            Integer.parseInt(matcher.group(1)),
-            matcher.group(2).charAt(0),
-            Integer.parseInt(matcher.group(3)),
-            matcher.group(4).equals("R")));
+    return CODE.match(code.strip().toUpperCase(Locale.ROOT))
+        .map(
+            match ->
+                new JisRank(
+                    Integer.parseInt(match.group(1)),
+                    match.group(2).charAt(0),
+                    Integer.parseInt(match.group(3)),
+                    match.group(4).equals("R")));
   }
 
   /** The exact rank of two ratings, before rounding to a class (1). */

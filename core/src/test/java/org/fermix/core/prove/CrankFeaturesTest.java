@@ -224,7 +224,7 @@ class CrankFeaturesTest {
             refused -> {
               assertThat(refused.code()).isEqualTo(Refused.Code.NO_START);
               assertThat(refused.first()).isPositive();
-              assertThat(refused.second()).isCloseTo(12.6, within(1e-9));
+              assertThat(refused.second()).isCloseTo(12.6, within(1e-6));
             });
     seconds[50] = 0.1;
     assertThatIllegalArgumentException()

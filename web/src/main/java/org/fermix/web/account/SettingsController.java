@@ -3,6 +3,7 @@ package org.fermix.web.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
+import org.fermix.core.quantity.ShortPattern;
 import org.fermix.core.quantity.UnitSystem;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -20,6 +21,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** How things are shown in a garage: units, time zone, currency. */
 @Controller
 class SettingsController {
+  /** One slash, and nothing a browser could read as a host. */
+  private static final ShortPattern ON_THIS_SERVER =
+      ShortPattern.of("/(?![/\\\\])[\\w\\-./?=&%+,]*", 500);
+
   private final Accounts accounts;
 
   SettingsController(Accounts accounts) {
@@ -39,9 +44,7 @@ class SettingsController {
     if (visitor != null) {
       accounts.prefer(visitor, visitor.preferences().in(chosen));
     }
-    // Only an address on this server: one slash, and nothing a browser could read as a host.
-    boolean local = back.matches("/(?![/\\\\])[\\w\\-./?=&%+,]*");
-    return "redirect:" + (local ? back : "/");
+    return "redirect:" + (ON_THIS_SERVER.matches(back) ? back : "/");
   }
 
   @GetMapping("/garage/settings")

@@ -1,6 +1,6 @@
 package org.fermix.web.chart;
 
-import java.util.Locale;
+import org.fermix.core.quantity.PlainWords;
 
 /**
  * A drawing as it can be taken along: the same fragment that the page shows, in a file of its own.
@@ -38,7 +38,7 @@ public record Drawing(
 
   /** The name of its file. */
   String fileName() {
-    String plain = heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    String plain = String.join("-", PlainWords.of(heading.replace('+', ' ')));
     return (plain.isEmpty() ? "drawing" : plain) + ".svg";
   }
 }

@@ -3,20 +3,26 @@ package org.fermix.web.formats;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.CsvRecordHandler;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
+import org.apache.commons.io.ByteOrderMark;
+import org.apache.commons.io.input.BOMInputStream;
 import org.fermix.core.prove.CrankRecording;
+import org.fermix.core.quantity.PlainWords;
+import org.fermix.core.quantity.ShortPattern;
 
 /**
  * Reads a recorded start: time, volts and optional amps, in any order, separated by comma,
  * semicolon or tab, with a decimal comma where the separator is none. Times in seconds, or in
- * milliseconds where the heading says ms. Without a heading the columns are time, volts, amps.
+ * milliseconds where the heading says ms. Without a heading the columns are time, volts, amps. Text
+ * in UTF-8, or in UTF-16 where the file says so at its beginning.
  */
 public final class CrankCsv {
   private static final List<String> TIME =
@@ -25,6 +31,20 @@ public final class CrankCsv {
   private static final List<String> AMPS =
       List.of("amps", "amp", "ampere", "amperes", "a", "current", "i");
   private static final int HEADER_BYTES = 4096;
+  private static final int MOST_COLUMNS = 64;
+
+  /** Characters of the longest cell. */
+  private static final int LONGEST_CELL = 200;
+
+  /** Where the parser itself gives up; below it, what is wrong is said with its column. */
+  private static final int PARSED_COLUMNS = 1000;
+
+  private static final int PARSED_CHARACTERS = 10_000;
+
+  private static final List<String> MILLISECONDS = List.of("ms", "millisecond", "milliseconds");
+
+  private static final ShortPattern FIGURE =
+      ShortPattern.of("[-+]?([0-9]+\\.?[0-9]*|\\.[0-9]+)([eE][-+]?[0-9]+)?", LONGEST_CELL);
 
   private CrankCsv() {}
 
@@ -37,21 +57,45 @@ public final class CrankCsv {
    * @throws CsvFault with line and column of the first thing that cannot be taken
    */
   public static CrankRecording read(InputStream stream) {
-    try (BufferedReader reader =
-        new BufferedReader(new InputStreamReader(stream, StandardCharsets.UTF_8), 1 << 16)) {
+    try (BufferedReader reader = text(stream)) {
       reader.mark(HEADER_BYTES * 2);
       String first = firstLine(reader);
       reader.reset();
       char separator = first.indexOf(';') >= 0 ? ';' : first.indexOf('\t') >= 0 ? '\t' : ',';
       try (CsvReader<CsvRecord> parser =
-          CsvReader.builder().fieldSeparator(separator).ofCsvRecord(reader)) {
+          CsvReader.builder()
+              .fieldSeparator(separator)
+              .maxBufferSize(PARSED_CHARACTERS * 2)
+              .build(
+                  CsvRecordHandler.builder()
+                      .maxFields(PARSED_COLUMNS)
+                      .maxFieldSize(PARSED_CHARACTERS)
+                      .maxRecordSize(PARSED_CHARACTERS)
+                      .build(),
+                  reader)) {
         return rows(parser, separator != ',');
       }
     } catch (UncheckedIOException | IOException e) {
       throw new CsvFault("The file cannot be read as text; a CSV file in UTF-8 is accepted.");
     } catch (CsvParseException e) {
-      throw new CsvFault("The file is no CSV: it has a field without end.");
+      throw new CsvFault(
+          "The file is no CSV that can be read: it has a quote that is not closed, a line of more"
+              + " than 10,000 characters, or more than 1,000 columns.");
     }
+  }
+
+  /** As text, without the mark some programs put before it to say how it is written. */
+  private static BufferedReader text(InputStream stream) throws IOException {
+    BOMInputStream marked =
+        BOMInputStream.builder()
+            .setInputStream(stream)
+            .setByteOrderMarks(ByteOrderMark.UTF_8, ByteOrderMark.UTF_16LE, ByteOrderMark.UTF_16BE)
+            .get();
+    String mark = marked.getBOMCharsetName();
+    return new BufferedReader(
+        new InputStreamReader(
+            marked, mark == null ? StandardCharsets.UTF_8 : Charset.forName(mark)),
+        1 << 16);
   }
 
   private static String firstLine(BufferedReader reader) throws IOException {
@@ -71,6 +115,7 @@ public final class CrankCsv {
     Columns columns = null;
     for (CsvRecord row : parser) {
       long line = row.getStartingLineNumber();
+      bound(row, line);
       if (columns == null) {
         columns = columns(row, decimalComma);
         rows = new CrankRecording.Rows(columns.amps() >= 0);
@@ -85,6 +130,29 @@ public final class CrankCsv {
           "Only " + rows.size() + " rows of figures were found; at least 20 are needed.");
     }
     return rows.recording();
+  }
+
+  private static void bound(CsvRecord row, long line) {
+    if (row.getFieldCount() > MOST_COLUMNS) {
+      throw CsvFault.at(
+          line,
+          MOST_COLUMNS + 1,
+          "too many columns, " + row.getFieldCount() + "; at most 64 are accepted.");
+    }
+    for (int i = 0; i < row.getFieldCount(); i++) {
+      String cell = row.getField(i);
+      if (cell.length() > LONGEST_CELL) {
+        throw CsvFault.at(
+            line, i + 1, "a cell of " + cell.length() + " characters; at most 200 are accepted.");
+      }
+      if (cell.indexOf('\0') >= 0) {
+        throw CsvFault.at(
+            line,
+            i + 1,
+            "a sign that is no text. The file may be UTF-16 without a mark, or no text at all;"
+                + " save it as CSV in UTF-8.");
+      }
+    }
   }
 
   private static void add(
@@ -138,7 +206,7 @@ public final class CrankCsv {
     boolean figures = true;
     for (String cell : first.getFields()) {
       String plain = decimalComma ? cell.replace(',', '.') : cell;
-      figures &= plain.matches("[-+]?[0-9]*\\.?[0-9]+([eE][-+]?[0-9]+)?");
+      figures &= FIGURE.matches(plain.strip());
     }
     if (figures) {
       if (first.getFieldCount() < 2) {
@@ -154,21 +222,27 @@ public final class CrankCsv {
               + (time < 0 ? "time" : "volts")
               + " was found; headings such as “time, volts, amps” are accepted.");
     }
-    String heading = first.getField(time).toLowerCase(Locale.ROOT);
-    boolean milliseconds = heading.matches(".*\\b(ms|milliseconds?)\\b.*|.*_ms$");
+    boolean milliseconds =
+        PlainWords.of(first.getField(time)).stream().anyMatch(MILLISECONDS::contains);
     return new Columns(time, volts, find(first, AMPS), milliseconds ? 1e-3 : 1, true);
   }
 
   /** The column whose heading begins with, or is, one of the words. */
   private static int find(CsvRecord heading, List<String> words) {
     for (int i = 0; i < heading.getFieldCount(); i++) {
-      String[] parts = heading.getField(i).toLowerCase(Locale.ROOT).split("[^a-z]+", -1);
-      String first =
-          parts.length == 0 ? "" : parts[0].isEmpty() && parts.length > 1 ? parts[1] : parts[0];
-      if (words.contains(first)) {
+      List<String> said = PlainWords.of(heading.getField(i));
+      if (!said.isEmpty() && words.contains(withoutDigits(said.get(0)))) {
         return i;
       }
     }
     return -1;
+  }
+
+  private static String withoutDigits(String word) {
+    int end = word.length();
+    while (end > 0 && Character.isDigit(word.charAt(end - 1))) {
+      end--;
+    }
+    return word.substring(0, end);
   }
 }

@@ -155,9 +155,15 @@ class RecordingController {
 
   private static String name(Form form, MultipartFile file) {
     String original = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-    String plain = original.replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
-    String fallback = plain.isEmpty() ? "recording" : plain;
-    return form.text("name").orElse(fallback.substring(0, Math.min(60, fallback.length())));
+    String plain =
+        original
+            .codePoints()
+            .filter(sign -> Character.isLetterOrDigit(sign) || " ._-".indexOf(sign) >= 0)
+            .limit(60)
+            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+            .toString()
+            .strip();
+    return form.text("name").orElse(plain.isEmpty() ? "recording" : plain);
   }
 
   @PostMapping("/{recordingId}/remove")

@@ -1,7 +1,7 @@
 package org.fermix.web.shared;
 
 import java.util.OptionalDouble;
-import java.util.regex.Pattern;
+import org.fermix.core.quantity.ShortPattern;
 
 /**
  * Reads a number as people type it: point or comma for decimals, spaces or the other sign for
@@ -10,14 +10,21 @@ import java.util.regex.Pattern;
  */
 public final class NumberText {
   private static final int LONGEST = 24;
-  private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
-  private static final Pattern POINT_GROUP = Pattern.compile("[+-]?[1-9]\\d{0,2}\\.\\d{3}");
-  private static final Pattern COMMA_DECIMALS = Pattern.compile("[+-]?\\d*,\\d+");
-  private static final Pattern COMMA_GROUPS = Pattern.compile("[+-]?[1-9]\\d{0,2}(,\\d{3})+");
-  private static final Pattern COMMA_GROUPS_POINT =
-      Pattern.compile("[+-]?[1-9]\\d{0,2}(,\\d{3})+\\.\\d+");
-  private static final Pattern POINT_GROUPS_COMMA =
-      Pattern.compile("[+-]?[1-9]\\d{0,2}(\\.\\d{3})+,\\d+");
+
+  /** The same with spaces between the groups, and a few to spare. */
+  private static final int LONGEST_TYPED = 60;
+
+  private static final ShortPattern PLAIN =
+      ShortPattern.of("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)", LONGEST);
+  private static final ShortPattern POINT_GROUP =
+      ShortPattern.of("[+-]?[1-9]\\d{0,2}\\.\\d{3}", LONGEST);
+  private static final ShortPattern COMMA_DECIMALS = ShortPattern.of("[+-]?\\d*,\\d+", LONGEST);
+  private static final ShortPattern COMMA_GROUPS =
+      ShortPattern.of("[+-]?[1-9]\\d{0,2}(,\\d{3})+", LONGEST);
+  private static final ShortPattern COMMA_GROUPS_POINT =
+      ShortPattern.of("[+-]?[1-9]\\d{0,2}(,\\d{3})+\\.\\d+", LONGEST);
+  private static final ShortPattern POINT_GROUPS_COMMA =
+      ShortPattern.of("[+-]?[1-9]\\d{0,2}(\\.\\d{3})+,\\d+", LONGEST);
 
   private NumberText() {}
 
@@ -38,31 +45,29 @@ public final class NumberText {
   }
 
   public static Result read(String typed) {
-    String text =
-        typed
-            .strip()
-            .replaceAll("[\\s\\u00a0\\u202f\\u2009']", "")
-            .replace('\u2212', '-')
-            .replace('\u2013', '-');
+    if (typed.length() > LONGEST_TYPED) {
+      return refused("That is too long for a number.");
+    }
+    String text = tight(typed).replace('\u2212', '-').replace('\u2013', '-');
     if (text.length() > LONGEST) {
       return refused("That is too long for a number.");
     }
-    if (POINT_GROUP.matcher(text).matches()) {
+    if (POINT_GROUP.matches(text)) {
       return new Result(
           Double.parseDouble(text),
           "",
           OptionalDouble.of(Double.parseDouble(text.replace(".", ""))));
     }
-    if (PLAIN.matcher(text).matches()) {
+    if (PLAIN.matches(text)) {
       return number(text);
     }
-    if (COMMA_GROUPS_POINT.matcher(text).matches()) {
+    if (COMMA_GROUPS_POINT.matches(text)) {
       return number(text.replace(",", ""));
     }
-    if (POINT_GROUPS_COMMA.matcher(text).matches()) {
+    if (POINT_GROUPS_COMMA.matches(text)) {
       return number(text.replace(".", "").replace(',', '.'));
     }
-    if (COMMA_GROUPS.matcher(text).matches()) {
+    if (COMMA_GROUPS.matches(text)) {
       if (text.indexOf(',') != text.lastIndexOf(',')) {
         return number(text.replace(",", ""));
       }
@@ -75,10 +80,20 @@ public final class NumberText {
               + text.replace(',', '.')
               + ".");
     }
-    if (COMMA_DECIMALS.matcher(text).matches()) {
+    if (COMMA_DECIMALS.matches(text)) {
       return number(text.replace(',', '.'));
     }
     return refused("“" + shortened(typed.strip()) + "” is not a number.");
+  }
+
+  /** Without spaces of any kind and without apostrophes, which part groups of digits. */
+  private static String tight(String typed) {
+    return typed
+        .codePoints()
+        .filter(sign -> sign != '\'' && !Character.isWhitespace(sign))
+        .filter(sign -> !Character.isSpaceChar(sign))
+        .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+        .toString();
   }
 
   private static String shortened(String text) {

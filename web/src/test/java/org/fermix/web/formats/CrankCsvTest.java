@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.fermix.core.prove.CrankRecording;
@@ -66,6 +68,39 @@ class CrankCsvTest {
     assertThatThrownBy(() -> read("t,v\n1,12\n")).hasMessageContaining("at least 20 are needed");
     assertThatThrownBy(() -> read(good + "25,NaN\n")).hasMessageContaining("is no number");
     assertThatThrownBy(() -> read("t,v\n\"1,12\n2,13\n")).isInstanceOf(CsvFault.class);
+  }
+
+  /** Whatever is too much is said to be so, where it is, before anything looks at it closer. */
+  @Test
+  void whatIsTooMuchIsRefusedBeforeItIsRead() {
+    String digits = "1".repeat(5000);
+    assertThatThrownBy(() -> read(digits + "\n" + digits))
+        .hasMessageContaining("Line 1, column 1: a cell of 5000 characters; at most 200");
+    assertThatThrownBy(() -> read("1".repeat(40_000)))
+        .isInstanceOf(CsvFault.class)
+        .hasMessageContaining("more than 10,000 characters");
+    assertThatThrownBy(() -> read("t,v" + ",x".repeat(80) + "\n0,12\n"))
+        .hasMessageContaining("Line 1, column 65: too many columns, 82");
+    assertThatThrownBy(() -> read("t" + ",v".repeat(1500)))
+        .hasMessageContaining("more than 1,000 columns");
+    assertThatThrownBy(() -> read("t,v\n\"" + "1,12\n".repeat(3000)))
+        .hasMessageContaining("a quote that is not closed");
+  }
+
+  /** The marks that some programs put before a text; RFC 3629, section 6, and RFC 2781, 3.2. */
+  @Test
+  void theMarkBeforeATextIsUnderstood() {
+    String rows = rows("", "#,12.5", 25);
+    for (Charset charset :
+        List.of(StandardCharsets.UTF_8, StandardCharsets.UTF_16LE, StandardCharsets.UTF_16BE)) {
+      byte[] bytes = ("\ufeff" + rows).getBytes(charset);
+      assertThat(CrankCsv.read(new ByteArrayInputStream(bytes)).size())
+          .as(charset.name())
+          .isEqualTo(25);
+    }
+    byte[] unmarked = rows.getBytes(StandardCharsets.UTF_16LE);
+    assertThatThrownBy(() -> CrankCsv.read(new ByteArrayInputStream(unmarked)))
+        .hasMessageContaining("UTF-16 without a mark");
   }
 
   /** Bytes of any kind end in a recording or in words, never in our own fault; one seed. */

@@ -1,0 +1,44 @@
+package org.fermix.core.quantity;
+
+import java.util.Optional;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A regular expression that only ever looks at short text: whatever backtracking it may do is then
+ * bounded. The one place where regular expressions are made; a test holds it.
+ */
+public final class ShortPattern {
+  private final Pattern pattern;
+  private final int longest;
+
+  private ShortPattern(String expression, int longest) {
+    this.pattern = Pattern.compile(expression);
+    this.longest = longest;
+  }
+
+  /**
+   * A pattern.
+   *
+   * @param longest characters it looks at, 1 to 500; anything longer does not match
+   */
+  public static ShortPattern of(String expression, int longest) {
+    Check.within("longest text", longest, 1, 500, "characters");
+    return new ShortPattern(expression, longest);
+  }
+
+  /** The match of a whole text; empty where it does not match or is too long. */
+  public Optional<MatchResult> match(String text) {
+    if (text.length() > longest) {
+      return Optional.empty();
+    }
+    Matcher matcher = pattern.matcher(text);
+    return matcher.matches() ? Optional.of(matcher.toMatchResult()) : Optional.empty();
+  }
+
+  /** True when a whole text matches and is not too long. */
+  public boolean matches(String text) {
+    return match(text).isPresent();
+  }
+}
