@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
@@ -28,7 +29,9 @@ import org.fermix.core.quantity.ShortPattern;
 import org.junit.jupiter.api.Test;
 
 /** web → standins → core and never back; each stop uses only the stops and places before it. */
-@AnalyzeClasses(packages = "org.fermix", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+    packages = "org.fermix",
+    importOptions = {ImportOption.DoNotIncludeTests.class, ArchitectureTest.NoTestJar.class})
 class ArchitectureTest {
   static final List<String> ORDER =
       List.of(
@@ -51,6 +54,14 @@ class ArchitectureTest {
           "bench",
           "decide",
           "demo");
+
+  /** What the core's own tests lend to those of the web is no part of the product either. */
+  static final class NoTestJar implements ImportOption {
+    @Override
+    public boolean includes(Location location) {
+      return !location.contains("-tests.jar");
+    }
+  }
 
   private static final Set<String> TAKE_EXPRESSIONS =
       Set.of("matches", "replaceAll", "replaceFirst", "split");
