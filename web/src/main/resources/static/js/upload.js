@@ -1,6 +1,8 @@
 // Files: dropped on their field, sent with progress shown, and kept when the answer is a complaint.
 const accepts = (event) => [...(event.dataTransfer?.types ?? [])].includes('Files');
 
+const MOST_TRIES = 6;
+
 function prepare() {
   document.querySelectorAll('[data-drop] .drop-words').forEach((words) => { words.hidden = false; });
 }
@@ -70,23 +72,33 @@ document.addEventListener('submit', (event) => {
     return;
   }
   form.querySelector('.upload progress').hidden = false;
+  button.disabled = true;
+  send(form, button, 1);
+});
+
+function send(form, button, tries) {
   const request = new XMLHttpRequest();
   request.upload.addEventListener('progress', (progress) => {
     const share = progress.lengthComputable ? Math.round((100 * progress.loaded) / progress.total) : null;
     show(form, share === null ? 'Sending' : `Sending, ${share}\u202f%`, share);
   });
   request.upload.addEventListener('load', () => show(form, 'Reading the rows and looking for the start', null));
-  request.addEventListener('load', () => answered(form, request));
+  request.addEventListener('load', () => {
+    const wait = Number(request.getResponseHeader('Retry-After'));
+    if (request.status === 503 && wait > 0 && tries < MOST_TRIES) {
+      show(form, `Others are being read; yours is tried again in ${wait}\u202fs`, null);
+      setTimeout(() => send(form, button, tries + 1), wait * 1000);
+    } else answered(form, request);
+  });
   request.addEventListener('error', () => {
     show(form, '', null);
     button.disabled = false;
     form.querySelector('.upload').hidden = false;
     form.querySelector('.upload-words').textContent = 'The connection broke off. The file is still chosen: try again.';
   });
-  button.disabled = true;
   show(form, 'Sending', 0);
   request.open('POST', form.action);
   request.send(new FormData(form));
-});
+}
 
 prepare();

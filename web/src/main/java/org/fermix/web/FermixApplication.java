@@ -6,9 +6,11 @@ import java.util.random.RandomGenerator;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the application. */
 @SpringBootApplication
+@EnableScheduling
 public class FermixApplication {
   /** The one entry point. */
   public static void main(String[] arguments) {

@@ -37,6 +37,7 @@ class ArchitectureTest {
       List.of(
           "shared",
           "problem",
+          "door",
           "chart",
           "formats",
           "account",

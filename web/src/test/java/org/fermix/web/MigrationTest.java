@@ -12,20 +12,34 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** Migrations from empty, and what the database itself refuses. */
 class MigrationTest extends WebTestBase {
-  @Autowired DataSource dataSource;
   @Autowired JdbcClient database;
+  private DataSource owners = new DriverManagerDataSource();
+  private JdbcClient owner = JdbcClient.create(owners);
+
+  /** What migrates owns the tables; the application itself does not. */
+  @Autowired
+  void connect(
+      @Value("${spring.datasource.url}") String url,
+      @Value("${spring.flyway.user}") String user,
+      @Value("${spring.flyway.password}") String password) {
+    owners = new DriverManagerDataSource(url, user, password);
+    owner = JdbcClient.create(owners);
+  }
 
   @Test
   void migrationsRunFromEmpty() {
     String schema = "from_empty";
     Flyway flyway =
         Flyway.configure()
-            .dataSource(dataSource)
+            .dataSource(owners)
             .schemas(schema)
             .cleanDisabled(false)
             .locations("classpath:db/migration")
@@ -68,7 +82,7 @@ class MigrationTest extends WebTestBase {
                 + " true, 10, 0.9, 'TYPED', 'b', 'r', 'utility', 0.7, 2)",
             "insert into %1$s.stand_in values ('%4$s', '%2$s', 0, 7, '{}', '[]')",
             "insert into %1$s.practice values (gen_random_uuid(), '%2$s', 0, 7, '[]', null, now())")) {
-      database.sql(statement.formatted(schema, uuid(1), uuid(2), uuid(3), uuid(4))).update();
+      owner.sql(statement.formatted(schema, uuid(1), uuid(2), uuid(3), uuid(4))).update();
     }
     configured(schema, MigrationVersion.LATEST).migrate();
     assertThat(
@@ -119,12 +133,12 @@ class MigrationTest extends WebTestBase {
   }
 
   private String one(String schema, String query) {
-    return database.sql(query.formatted(schema)).query(String.class).single();
+    return owner.sql(query.formatted(schema)).query(String.class).single();
   }
 
   private Flyway configured(String schema, MigrationVersion target) {
     return Flyway.configure()
-        .dataSource(dataSource)
+        .dataSource(owners)
         .schemas(schema)
         .cleanDisabled(false)
         .target(target)
@@ -140,7 +154,8 @@ class MigrationTest extends WebTestBase {
                     """
                     select table_name from information_schema.tables t
                     where table_schema = 'public' and table_type = 'BASE TABLE'
-                      and table_name not in ('flyway_schema_history', 'garage')
+                      and table_name not in
+                        ('flyway_schema_history', 'garage', 'instance', 'allowance')
                       and not exists (select 1 from information_schema.columns c
                         where c.table_schema = 'public' and c.table_name = t.table_name
                           and c.column_name = 'garage_id' and c.is_nullable = 'NO')
@@ -164,8 +179,8 @@ class MigrationTest extends WebTestBase {
   void nothingHangsOnAnotherGaragesMachine(String insert) {
     database
         .sql(
-            "insert into garage (id, kind, token_hash, created_at, seen_at)"
-                + " values (gen_random_uuid(), 'GUEST', gen_random_uuid()::text, now(), now())")
+            "insert into garage (id, kind, created_at, seen_at)"
+                + " values (gen_random_uuid(), 'GUEST', now(), now())")
         .update();
     assertThatExceptionOfType(DataIntegrityViolationException.class)
         .isThrownBy(
@@ -178,11 +193,30 @@ class MigrationTest extends WebTestBase {
                     .update());
   }
 
+  /** The role the application works under can change rows, and nothing about the tables. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "create table mine (id integer)",
+        "drop table garage cascade",
+        "alter table machine add column mine text",
+        "truncate table machine cascade",
+        "update instance set name = 'another1'",
+        "delete from flyway_schema_history",
+        "create role mine login"
+      })
+  void theApplicationOwnsNothing(String statement) {
+    assertThatExceptionOfType(DataAccessException.class)
+        .isThrownBy(() -> database.sql(statement).update())
+        .havingRootCause()
+        .withMessageMatching("(?s).*(permission denied|must be owner).*");
+  }
+
   @Test
   void theDemoGarageIsLoadedOnce() {
     assertThat(
             database
-                .sql("select count(*) from garage where kind = 'DEMO'")
+                .sql("select count(*) from garage where kind = 'SOURCE'")
                 .query(Integer.class)
                 .single())
         .isEqualTo(1);
@@ -190,7 +224,7 @@ class MigrationTest extends WebTestBase {
             database
                 .sql(
                     "select string_agg(m.name, ', ' order by m.created_at) from machine m"
-                        + " join garage g on g.id = m.garage_id where g.kind = 'DEMO'")
+                        + " join garage g on g.id = m.garage_id where g.kind = 'SOURCE'")
                 .query(String.class)
                 .single())
         .contains("Juniper", "Wasp", "Drift", "Pelican", "Lark", "Badger");

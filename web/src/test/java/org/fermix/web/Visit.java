@@ -2,6 +2,8 @@ package org.fermix.web;
 
 import java.io.IOException;
 import java.net.CookieManager;
+import java.net.CookieStore;
+import java.net.HttpCookie;
 import java.net.Socket;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -54,10 +56,9 @@ public final class Visit {
     URI uri = URI.create(base);
     try (Socket socket = new Socket(uri.getHost(), uri.getPort())) {
       String cookies =
-          ((CookieManager) client.cookieHandler().orElseThrow())
-              .getCookieStore().getCookies().stream()
-                  .map(cookie -> cookie.getName() + "=" + cookie.getValue())
-                  .collect(Collectors.joining("; "));
+          cookies().getCookies().stream()
+              .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+              .collect(Collectors.joining("; "));
       String request =
           "GET "
               + path
@@ -71,6 +72,33 @@ public final class Visit {
     }
   }
 
+  /** The cookies it holds. */
+  public CookieStore cookies() {
+    return ((CookieManager) client.cookieHandler().orElseThrow()).getCookieStore();
+  }
+
+  /** What the cookie holds whose name ends so; empty where there is none. */
+  public String cookie(String nameEnds) {
+    return cookies().getCookies().stream()
+        .filter(cookie -> cookie.getName().endsWith(nameEnds))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .orElse("");
+  }
+
+  /** Sends a form with a chosen token, and headers besides. */
+  public HttpResponse<String> post(
+      String action, Map<String, String> fields, String token, String... headers) {
+    return send(form(action, fields, token).headers(headers));
+  }
+
+  /** Sends something by another method than pages use. */
+  public HttpResponse<String> method(String method, String path) {
+    return send(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .method(method, HttpRequest.BodyPublishers.ofString("x=1")));
+  }
+
   /** Sends the form found on a page, with its token, as a browser would. */
   public HttpResponse<String> submit(String pagePath, String action, Map<String, String> fields) {
     String token = Html.value(get(pagePath).body(), "_csrf");
@@ -79,16 +107,19 @@ public final class Visit {
 
   /** Sends a form with a chosen token. */
   public HttpResponse<String> post(String action, Map<String, String> fields, String token) {
+    return send(form(action, fields, token));
+  }
+
+  private HttpRequest.Builder form(String action, Map<String, String> fields, String token) {
     String body =
         fields.entrySet().stream()
                 .map(entry -> encode(entry.getKey()) + "=" + encode(entry.getValue()))
                 .collect(Collectors.joining("&"))
             + "&_csrf="
             + encode(token);
-    return send(
-        HttpRequest.newBuilder(URI.create(base + action))
-            .header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.ofString(body)));
+    return HttpRequest.newBuilder(URI.create(base + action))
+        .header("Content-Type", "application/x-www-form-urlencoded")
+        .POST(HttpRequest.BodyPublishers.ofString(body));
   }
 
   /** Opens a new garage of one's own and adds a machine; returns the path of its job. */

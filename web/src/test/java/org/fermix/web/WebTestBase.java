@@ -8,7 +8,9 @@ import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 
 /** One running application on the test database, shared by all tests that need it. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@SpringBootTest(
+    webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+    properties = {"fermix.allowance.openings-per-hour=100000", "fermix.housekeeping.first=PT24H"})
 @Import(WebTestBase.FixedSeeds.class)
 public abstract class WebTestBase {
   /**

@@ -1,6 +1,7 @@
 package org.fermix.core.quantity;
 
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -35,6 +36,13 @@ public final class ShortPattern {
     }
     Matcher matcher = pattern.matcher(text);
     return matcher.matches() ? Optional.of(matcher.toMatchResult()) : Optional.empty();
+  }
+
+  /** How often it is found in a text; empty where that is too long. */
+  public OptionalInt count(String text) {
+    return text.length() > longest
+        ? OptionalInt.empty()
+        : OptionalInt.of((int) pattern.matcher(text).results().count());
   }
 
   /** True when a whole text matches and is not too long. */

@@ -9,55 +9,48 @@ import org.fermix.web.shared.Htmx;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.access.intercept.AuthorizationFilter;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfToken;
-import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Who may see what, and what a page may load. */
+/** Who may see what. What a page may load is said by the door. */
 @Configuration
 class SecurityConfiguration {
-  private static final String CONTENT_POLICY =
-      "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self';"
-          + " img-src 'self' data:; connect-src 'self'; form-action 'self';"
-          + " frame-ancestors 'none'; base-uri 'none'";
-
   @Bean
-  SecurityFilterChain pages(HttpSecurity http, Accounts accounts) {
+  SecurityFilterChain pages(
+      HttpSecurity http, Accounts accounts, GarageCookies cookies, Instance instance) {
     return http.authorizeHttpRequests(
             requests ->
                 requests
-                    .requestMatchers(
-                        "/",
-                        "/garage/open-demo",
-                        "/garage/open-own",
-                        "/units",
-                        "/error",
-                        "/assets/**",
-                        "/actuator/health")
+                    .requestMatchers("/", "/error", "/assets/**", "/actuator/health")
+                    .permitAll()
+                    .requestMatchers(VisitorFilter.OPEN_TO_ALL.toArray(String[]::new))
                     .permitAll()
                     .anyRequest()
                     .authenticated())
         .sessionManagement(
             sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+        .csrf(csrf -> csrf.csrfTokenRepository(new FormTokens(cookies, instance)))
         .headers(
             headers ->
                 headers
-                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
-                    .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
+                    .defaultsDisabled()
+                    .cacheControl(Customizer.withDefaults())
+                    .httpStrictTransportSecurity(Customizer.withDefaults()))
         .exceptionHandling(
             exceptions ->
                 exceptions.authenticationEntryPoint(
                     (request, response, refused) -> sendToStart(request, response)))
-        .addFilterBefore(new VisitorFilter(accounts), AuthorizationFilter.class)
+        .addFilterBefore(
+            new VisitorFilter(
+                accounts, cookies, (request, response, refused) -> sendToStart(request, response)),
+            CsrfFilter.class)
         .addFilterAfter(new EagerCsrf(), CsrfFilter.class)
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())

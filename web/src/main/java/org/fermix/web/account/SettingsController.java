@@ -26,9 +26,11 @@ class SettingsController {
       ShortPattern.of("/(?![/\\\\])[\\w\\-./?=&%+,]*", 500);
 
   private final Accounts accounts;
+  private final GarageKeys keys;
 
-  SettingsController(Accounts accounts) {
+  SettingsController(Accounts accounts, GarageKeys keys) {
     this.accounts = accounts;
+    this.keys = keys;
   }
 
   /** Switches the unit system, from any page. */
@@ -51,10 +53,12 @@ class SettingsController {
   String show(
       @AuthenticationPrincipal Visitor visitor,
       @RequestParam(required = false) @Nullable String saved,
+      @RequestParam(required = false) @Nullable String changed,
       Display display,
       Model model) {
     model.addAttribute("saved", saved != null);
-    return form(model, visitor, SettingsForm.of(visitor.preferences(), display));
+    model.addAttribute("changed", changed != null);
+    return form(model, display, visitor, SettingsForm.of(visitor.preferences(), display));
   }
 
   @PostMapping("/garage/settings")
@@ -68,7 +72,7 @@ class SettingsController {
     Form form = Form.typed(SettingsForm.of(visitor.preferences(), display), parameters);
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return form(model, visitor, form);
+      return form(model, display, visitor, form);
     }
     Preferences chosen = SettingsForm.read(form);
     accounts.prefer(visitor, chosen);
@@ -76,9 +80,12 @@ class SettingsController {
     return "redirect:/garage/settings?saved";
   }
 
-  private static String form(Model model, Visitor visitor, Form form) {
+  private String form(Model model, Display display, Visitor visitor, Form form) {
     model.addAttribute("form", form);
     model.addAttribute("demo", visitor.demo());
+    model.addAttribute("browsers", keys.browsers(visitor.garageId()));
+    model.addAttribute(
+        "written", keys.writtenAt(visitor.garageId()).map(display::moment).orElse(""));
     return "account/settings";
   }
 }

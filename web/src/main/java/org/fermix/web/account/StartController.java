@@ -2,46 +2,107 @@ package org.fermix.web.account;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Field;
+import org.fermix.web.shared.Form;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The first page and the two ways in. */
+/** The first page and the ways in: the demo, one's own garage, a key that was written down. */
 @Controller
 class StartController {
-  private final Accounts accounts;
+  private static final String KEY = "key";
+  private static final String INSTEAD = "instead";
 
-  StartController(Accounts accounts) {
-    this.accounts = accounts;
+  private static final List<Field> BRING =
+      List.of(
+          Field.text(KEY, "Garage key", 80)
+              .needed()
+              .withHelp("25 letters and digits; capitals, spaces and hyphens do not matter."));
+
+  private final Ways ways;
+
+  StartController(Ways ways) {
+    this.ways = ways;
   }
 
   @GetMapping("/")
   String start(
       HttpServletRequest request,
       @RequestParam(required = false) @Nullable String closed,
+      @RequestParam(required = false) @Nullable String forgotten,
+      Display display,
       Model model) {
     model.addAttribute("closed", closed != null);
-    model.addAttribute(
-        "hasOwn",
-        GarageCookies.read(request, GarageCookies.KEY).flatMap(accounts::guest).isPresent());
+    model.addAttribute("forgotten", forgotten != null);
+    return page(request, Form.blank(BRING, display), "", model);
+  }
+
+  private String page(HttpServletRequest request, Form form, String instead, Model model) {
+    model.addAttribute("hasOwn", ways.own(request).isPresent());
+    model.addAttribute("bring", form);
+    model.addAttribute("instead", instead);
     return "start/page";
   }
 
   @PostMapping("/garage/open-demo")
   String openDemo(HttpServletRequest request, HttpServletResponse response) {
-    GarageCookies.write(request, response, GarageCookies.OPEN, GarageCookies.DEMO);
+    ways.openDemo(request, response);
+    return "redirect:/garage";
+  }
+
+  @PostMapping("/garage/restart-demo")
+  String restartDemo(
+      @AuthenticationPrincipal Visitor visitor,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    if (visitor.demo()) {
+      ways.restartDemo(visitor, request, response);
+    }
     return "redirect:/garage";
   }
 
   @PostMapping("/garage/open-own")
   String openOwn(HttpServletRequest request, HttpServletResponse response) {
-    if (GarageCookies.read(request, GarageCookies.KEY).flatMap(accounts::guest).isEmpty()) {
-      GarageCookies.write(request, response, GarageCookies.KEY, accounts.openGuestGarage());
-    }
-    GarageCookies.write(request, response, GarageCookies.OPEN, GarageCookies.OWN);
+    ways.openOwn(request, response);
     return "redirect:/garage";
+  }
+
+  @PostMapping("/garage/bring")
+  String bring(
+      @RequestParam Map<String, String> parameters,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      Display display,
+      Model model) {
+    Form form = Form.typed(Form.blank(BRING, display), parameters);
+    String instead = "";
+    if (form.isSound()) {
+      Optional<UUID> garage = ways.written(form.text(KEY).orElseThrow(), request);
+      if (garage.isEmpty()) {
+        form.complain(
+            KEY,
+            "No garage opens by this key. Compare it sign by sign: O is read as 0, I and L as 1;"
+                + " a key is worth nothing once another was written down or the keys were changed.");
+      } else {
+        instead = parameters.containsKey(INSTEAD) ? "" : ways.wouldBeLost(garage.get(), request);
+        if (instead.isEmpty()) {
+          ways.bring(garage.get(), request, response);
+          return "redirect:/garage";
+        }
+      }
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return page(request, form, instead, model);
   }
 }

@@ -18,10 +18,14 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "garage")
 class StoredGarage {
-  private static final Duration SEEN_EVERY = Duration.ofDays(1);
+  private static final Duration SEEN_EVERY = Duration.ofHours(1);
 
   enum Kind {
+    /** What the demo is copied from; nobody opens it. */
+    SOURCE,
+    /** A visitor's own copy of the demo. */
     DEMO,
+    /** A garage of somebody's own. */
     GUEST
   }
 
@@ -30,7 +34,7 @@ class StoredGarage {
   @Enumerated(EnumType.STRING)
   private Kind kind = Kind.GUEST;
 
-  private @Nullable String tokenHash;
+  private @Nullable Integer edition;
   private Instant createdAt = Instant.EPOCH;
   private Instant seenAt = Instant.EPOCH;
   private @Nullable String zone;
@@ -42,10 +46,10 @@ class StoredGarage {
 
   protected StoredGarage() {}
 
-  StoredGarage(Kind kind, @Nullable String tokenHash, Instant createdAt) {
+  StoredGarage(Kind kind, @Nullable Integer edition, Instant createdAt) {
     this.id = UUID.randomUUID();
     this.kind = kind;
-    this.tokenHash = tokenHash;
+    this.edition = edition;
     this.createdAt = createdAt;
     this.seenAt = createdAt;
   }
@@ -54,8 +58,8 @@ class StoredGarage {
     return id;
   }
 
-  @Nullable String tokenHash() {
-    return tokenHash;
+  @Nullable Integer edition() {
+    return edition;
   }
 
   Kind kind() {
@@ -66,7 +70,7 @@ class StoredGarage {
     return createdAt;
   }
 
-  /** Remembers that it was opened; once a day is enough. */
+  /** Remembers that it was opened; once an hour is enough. */
   void seen(Instant now) {
     if (seenAt.plus(SEEN_EVERY).isBefore(now)) {
       seenAt = now;

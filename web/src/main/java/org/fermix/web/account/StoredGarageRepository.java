@@ -1,6 +1,7 @@
 package org.fermix.web.account;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Lock;
@@ -12,7 +13,17 @@ interface StoredGarageRepository extends Repository<StoredGarage, UUID> {
 
   Optional<StoredGarage> findById(UUID id);
 
-  Optional<StoredGarage> findByTokenHash(String tokenHash);
+  void delete(StoredGarage garage);
+
+  void flush();
+
+  /** The one a browser's key opens. */
+  @Query(
+      nativeQuery = true,
+      value =
+          "select g.* from garage g join garage_key k on k.garage_id = g.id where k.hash = :hash"
+              + " and k.kind = 'BROWSER' and (k.ends_at is null or k.ends_at > :now)")
+  Optional<StoredGarage> opensBy(String hash, Instant now);
 
   Optional<StoredGarage> findByKind(StoredGarage.Kind kind);
 

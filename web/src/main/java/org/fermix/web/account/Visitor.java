@@ -7,11 +7,11 @@ import org.fermix.web.shared.Preferences;
  * The garage a request works in.
  *
  * @param garageId whose rows it may see; every query is scoped by it
- * @param demo true in the demo garage, which all visitors share
- * @param preferences of the garage; none in the demo garage
+ * @param demo true in a visitor's copy of the demo garage
+ * @param preferences of the garage
  */
 public record Visitor(UUID garageId, boolean demo, Preferences preferences) {
-  /** The demo garage. */
+  /** The demo garage while it is made. */
   public static Visitor toDemo(UUID garageId) {
     return new Visitor(garageId, true, Preferences.NONE);
   }

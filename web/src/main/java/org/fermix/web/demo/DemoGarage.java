@@ -35,11 +35,15 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Loads the demo garage once: the made-up repair co-operative at Otterby Landing. Machines, makers
- * and prices are invented. A second instance that starts at the same moment finds it loaded.
+ * Loads the garage that every visitor's demo is copied from: the made-up repair co-operative at
+ * Otterby Landing. Machines, makers and prices are invented. An instance that starts at the same
+ * moment as another finds it loaded; one that knows a newer edition puts that in its place.
  */
 @Component
 class DemoGarage implements ApplicationRunner {
+  /** Raised whenever what is loaded changes. */
+  private static final int EDITION = 1;
+
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 
   private static final Duration MORNING = Duration.ofMinutes(9 * 60 + 40);
@@ -77,12 +81,13 @@ class DemoGarage implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) {
-    if (accounts.demo().isPresent()) {
+    if (accounts.demoEdition().filter(edition -> edition >= EDITION).isPresent()) {
       return;
     }
     try {
-      transaction.executeWithoutResult(status -> load(Visitor.toDemo(accounts.createDemo())));
-      LOG.info("demo garage loaded");
+      transaction.executeWithoutResult(
+          status -> load(Visitor.toDemo(accounts.createDemo(EDITION))));
+      LOG.info("demo garage loaded edition={}", EDITION);
     } catch (DataIntegrityViolationException e) {
       LOG.info("demo garage was loaded by another instance");
     }

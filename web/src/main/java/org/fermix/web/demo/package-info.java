@@ -1,4 +1,4 @@
-/** Loads the demo garage once. Uses every stop's public class. */
+/** Loads the garage that every visitor's demo is copied from. Uses every stop's public class. */
 @NullMarked
 package org.fermix.web.demo;
 

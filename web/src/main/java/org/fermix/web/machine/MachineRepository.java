@@ -1,7 +1,6 @@
 package org.fermix.web.machine;
 
 import jakarta.persistence.LockModeType;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,8 +18,6 @@ interface MachineRepository extends Repository<Machine, UUID> {
   List<Machine> findByGarageIdAndRemovedAtIsNullOrderByCreatedAt(UUID garageId);
 
   long countByGarageIdAndRemovedAtIsNull(UUID garageId);
-
-  long deleteByGarageIdAndRemovedAtBefore(UUID garageId, Instant when);
 
   /** One, held until the transaction ends: others that want it wait. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)

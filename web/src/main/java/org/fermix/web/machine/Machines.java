@@ -1,7 +1,6 @@
 package org.fermix.web.machine;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,9 +22,6 @@ public class Machines {
   /** Most machines in one garage. */
   public static final int MOST = 50;
 
-  /** What was removed longer ago than this is gone. */
-  private static final Duration KEPT = Duration.ofDays(30);
-
   private final MachineRepository machines;
   private final StoredFitRepository fits;
   private final Accounts accounts;
@@ -45,7 +41,6 @@ public class Machines {
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public Optional<Machine> add(UUID garageId, Description description) {
-    machines.deleteByGarageIdAndRemovedAtBefore(garageId, clock.instant().minus(KEPT));
     if (machines.countByGarageIdAndRemovedAtIsNull(garageId) >= MOST) {
       return Optional.empty();
     }

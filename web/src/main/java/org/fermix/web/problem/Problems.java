@@ -1,21 +1,31 @@
 package org.fermix.web.problem;
 
+import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.concurrent.ThreadLocalRandom;
 import org.apache.tomcat.util.http.InvalidParameterException;
+import org.fermix.web.shared.Busy;
 import org.fermix.web.shared.NotHere;
+import org.fermix.web.shared.TooOften;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.ModelAndView;
 
 /** Turns what went wrong into a page that says what to do; a stack trace goes only to the log. */
@@ -25,14 +35,14 @@ class Problems {
 
   @ExceptionHandler(NotHere.class)
   ModelAndView notHere() {
-    return page(HttpStatus.NOT_FOUND, "");
+    return page(HttpStatus.NOT_FOUND, "", "");
   }
 
   /** An address that cannot be is an unknown one; a form field that cannot be is a bad request. */
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
   ModelAndView cannotBe(MethodArgumentTypeMismatchException mismatch) {
     boolean address = mismatch.getParameter().hasParameterAnnotation(PathVariable.class);
-    return page(address ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST, "");
+    return page(address ? HttpStatus.NOT_FOUND : HttpStatus.BAD_REQUEST, "", "");
   }
 
   /** Two tabs at the same moment: the first one counts. */
@@ -41,35 +51,89 @@ class Problems {
     DataIntegrityViolationException.class
   })
   ModelAndView meanwhile() {
-    return page(HttpStatus.CONFLICT, "");
+    return page(HttpStatus.CONFLICT, "", "");
   }
 
   /** Thrown by the server for parameters it cannot decode. */
   @ExceptionHandler(InvalidParameterException.class)
   ModelAndView unreadable() {
-    return page(HttpStatus.BAD_REQUEST, "");
+    return page(HttpStatus.BAD_REQUEST, "", "");
+  }
+
+  /** A form that should have brought a file. */
+  @ExceptionHandler({MultipartException.class, MissingServletRequestPartException.class})
+  ModelAndView noFile() {
+    return page(HttpStatus.BAD_REQUEST, "upload", "");
+  }
+
+  @ExceptionHandler(Busy.class)
+  ModelAndView busy(HttpServletRequest request, HttpServletResponse response) {
+    response.setHeader(HttpHeaders.RETRY_AFTER, Integer.toString(Busy.RETRY_SECONDS));
+    return again(page(HttpStatus.SERVICE_UNAVAILABLE, "", ""), request, request.getRequestURI());
+  }
+
+  @ExceptionHandler(TooOften.class)
+  ModelAndView tooOften(TooOften often, HttpServletRequest request, HttpServletResponse response) {
+    String seconds = Long.toString(often.seconds());
+    response.setHeader(HttpHeaders.RETRY_AFTER, seconds);
+    return again(page(HttpStatus.TOO_MANY_REQUESTS, seconds, ""), request, request.getRequestURI());
   }
 
   @ExceptionHandler(Exception.class)
   ModelAndView anything(Exception fault, HttpServletRequest request) {
     if (fault instanceof ErrorResponse response && !response.getStatusCode().is5xxServerError()) {
-      return page(response.getStatusCode(), "");
+      return page(response.getStatusCode(), "", "");
     }
-    String reference =
-        HexFormat.of().withUpperCase().toHexDigits(ThreadLocalRandom.current().nextInt());
-    LOG.error(
-        "fault reference={} method={} path={}",
-        reference,
-        request.getMethod(),
-        request.getRequestURI(),
-        fault);
-    return page(HttpStatus.INTERNAL_SERVER_ERROR, reference);
+    return ours(fault, request, request.getRequestURI());
   }
 
-  static ModelAndView page(HttpStatusCode status, String reference) {
+  /** Our own fault, or the database's; logged under a reference. */
+  static ModelAndView ours(Throwable fault, HttpServletRequest request, String path) {
+    String reference =
+        HexFormat.of().withUpperCase().toHexDigits(ThreadLocalRandom.current().nextInt());
+    boolean database =
+        fault instanceof CannotCreateTransactionException
+            || fault instanceof DataAccessResourceFailureException;
+    if (database) {
+      // The database says enough in its own log; a trace for each request would only fill ours.
+      LOG.error("database does not answer reference={} path={}", reference, path);
+    } else {
+      LOG.error(
+          "fault reference={} method={} path={}", reference, request.getMethod(), path, fault);
+    }
+    HttpStatus status =
+        database ? HttpStatus.SERVICE_UNAVAILABLE : HttpStatus.INTERNAL_SERVER_ERROR;
+    return again(page(status, database ? Problem.DATABASE : "", reference), request, path);
+  }
+
+  static ModelAndView page(HttpStatusCode status, String detail, String reference) {
     ModelAndView page = new ModelAndView("problem/page");
     page.setStatus(status);
-    page.addObject("problem", Problem.of(status, reference));
+    page.addObject("problem", Problem.of(status, detail, reference));
+    return page;
+  }
+
+  /** A field of a form, as it came. */
+  public record Typed(String name, String value) {}
+
+  /** Keeps what was typed on the page, so that it can be sent again from there. */
+  static ModelAndView again(ModelAndView page, HttpServletRequest request, String path) {
+    String type = request.getContentType();
+    // An error is answered as a GET; how it was asked is kept beside it.
+    Object asked = request.getAttribute(RequestDispatcher.ERROR_METHOD);
+    if ("POST".equals(asked == null ? request.getMethod() : asked)
+        && (type == null || type.startsWith("application/x-www-form-urlencoded"))) {
+      List<Typed> typed =
+          request.getParameterMap().entrySet().stream()
+              .filter(entry -> !entry.getKey().equals("_csrf"))
+              .flatMap(
+                  entry ->
+                      List.of(entry.getValue()).stream()
+                          .map(value -> new Typed(entry.getKey(), value)))
+              .toList();
+      page.addObject("typed", typed);
+      page.addObject("action", path);
+    }
     return page;
   }
 }

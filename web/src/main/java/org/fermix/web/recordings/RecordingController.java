@@ -2,6 +2,7 @@ package org.fermix.web.recordings;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -10,6 +11,7 @@ import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.chart.Drawing;
 import org.fermix.web.chart.Drawings;
+import org.fermix.web.door.HeavyWork;
 import org.fermix.web.formats.CrankCsv;
 import org.fermix.web.formats.CsvFault;
 import org.fermix.web.job.Jobs;
@@ -61,18 +63,21 @@ class RecordingController {
   private final Recordings recordings;
   private final List<BesideRecordings> beside;
   private final Drawings drawings;
+  private final HeavyWork heavy;
 
   RecordingController(
       Jobs jobs,
       Rails rails,
       Recordings recordings,
       List<BesideRecordings> beside,
-      Drawings drawings) {
+      Drawings drawings,
+      HeavyWork heavy) {
     this.jobs = jobs;
     this.rails = rails;
     this.recordings = recordings;
     this.beside = List.copyOf(beside);
     this.drawings = drawings;
+    this.heavy = heavy;
   }
 
   @GetMapping
@@ -108,7 +113,7 @@ class RecordingController {
       Display display,
       Model model,
       HttpServletResponse response)
-      throws IOException {
+      throws Exception {
     OpenJob job = jobs.open(visitor, id);
     Form form = Form.typed(Form.blank(FIELDS, display), parameters);
     String fault = "";
@@ -140,16 +145,20 @@ class RecordingController {
   /** Keeps what is found; what stands in the way otherwise, in words. */
   private String keep(
       OpenJob job, UUID number, String name, boolean other, MultipartFile file, Display display)
-      throws IOException {
+      throws Exception {
     try {
-      return recordings.keep(
-              job, number, name, "recording", !other, CrankCsv.read(file.getInputStream()))
-          ? ""
-          : FULL;
+      return heavy.run(() -> read(job, number, name, other, file)) ? "" : FULL;
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();
     } catch (Refused noStart) {
       return RefusedWords.of(noStart, display);
+    }
+  }
+
+  private boolean read(OpenJob job, UUID number, String name, boolean other, MultipartFile file)
+      throws IOException {
+    try (InputStream stream = file.getInputStream()) {
+      return recordings.keep(job, number, name, "recording", !other, CrankCsv.read(stream));
     }
   }
 

@@ -20,6 +20,7 @@ import org.fermix.web.job.OpenJob;
 import org.fermix.web.shared.NotHere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** A machine's recorded starts. */
 @Service
@@ -32,6 +33,7 @@ public class Recordings {
   private final Batteries batteries;
   private final Jobs jobs;
   private final Submissions submissions;
+  private final TransactionTemplate transaction;
   private final Clock clock;
 
   Recordings(
@@ -40,12 +42,14 @@ public class Recordings {
       Batteries batteries,
       Jobs jobs,
       Submissions submissions,
+      TransactionTemplate transaction,
       Clock clock) {
     this.recordings = recordings;
     this.checks = checks;
     this.batteries = batteries;
     this.jobs = jobs;
     this.submissions = submissions;
+    this.transaction = transaction;
     this.clock = clock;
   }
 
@@ -70,14 +74,12 @@ public class Recordings {
    * @return false when as many are kept as can be
    * @throws org.fermix.core.prove.Refused when there is no start in it
    */
-  @Transactional
   public boolean keep(
       OpenJob job, String name, String instrument, boolean counts, CrankRecording recording) {
     return keep(job, Submissions.number(), name, instrument, counts, recording, clock.instant());
   }
 
   /** As above, once for each form. */
-  @Transactional
   boolean keep(
       OpenJob job,
       UUID number,
@@ -95,7 +97,6 @@ public class Recordings {
   }
 
   /** As above, once for each form, recorded at another time than now. */
-  @Transactional
   public boolean keep(
       OpenJob job,
       UUID number,
@@ -104,7 +105,34 @@ public class Recordings {
       boolean counts,
       CrankRecording recording,
       Instant takenAt) {
+    // What takes long is done before anything is held in the database.
     CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
+    List<Double> points = points(recording, features);
+    return Boolean.TRUE.equals(
+        transaction.execute(
+            status ->
+                store(
+                    job,
+                    number,
+                    name,
+                    instrument,
+                    counts,
+                    recording.size(),
+                    features,
+                    points,
+                    takenAt)));
+  }
+
+  private boolean store(
+      OpenJob job,
+      UUID number,
+      String name,
+      String instrument,
+      boolean counts,
+      int samples,
+      CrankFeatures features,
+      List<Double> points,
+      Instant takenAt) {
     jobs.hold(job);
     if (isKept(job, number)) {
       return true;
@@ -119,9 +147,9 @@ public class Recordings {
             counts ? batteries.held(job).id() : null,
             name,
             takenAt,
-            recording.size(),
+            samples,
             found(features, job.engine()),
-            points(recording, features));
+            points);
     recordings.save(kept);
     submissions.remember(job.garageId(), number, kept.id());
     if (!counts) {

@@ -76,10 +76,9 @@ public final class Form {
       switch (field.kind()) {
         case NUMBER -> form.readNumber(field, text, before);
         case TEXT -> {
-          if (text.chars().anyMatch(Character::isISOControl)) {
-            form.complain(field.name(), "Only letters, digits and signs that can be printed.");
-          } else if (text.length() > field.high()) {
-            form.complain(field.name(), "Too long: " + form.range(field) + " are accepted.");
+          String complaint = SeenText.complaint(text, (int) field.high());
+          if (!complaint.isEmpty()) {
+            form.complain(field.name(), complaint);
           }
         }
         case CHOICE -> {

@@ -1,5 +1,6 @@
 package org.fermix.web.shared;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpMethod;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -14,7 +15,9 @@ class LayoutAdvice {
   @ModelAttribute("frame")
   Frame frame(HttpServletRequest request) {
     String path = request.getRequestURI();
-    if (!HttpMethod.GET.matches(request.getMethod())) {
+    if (request.getDispatcherType() == DispatcherType.ERROR) {
+      path = "/garage";
+    } else if (!HttpMethod.GET.matches(request.getMethod())) {
       path = request.getHeader("Referer") == null ? "/garage" : refererPath(request);
     } else if (request.getQueryString() != null) {
       path += "?" + request.getQueryString();
