@@ -87,7 +87,12 @@ class StartController {
       Model model) {
     Form form = Form.typed(Form.blank(BRING, display), parameters);
     String instead = "";
-    if (form.isSound()) {
+    if (form.isSound() && WrittenKey.read(form.text(KEY).orElseThrow()).isEmpty()) {
+      form.complain(
+          KEY,
+          "A key has 25 letters and digits, without U; this is something else. Compare it with what"
+              + " was written down.");
+    } else if (form.isSound()) {
       Optional<UUID> garage = ways.written(form.text(KEY).orElseThrow(), request);
       if (garage.isEmpty()) {
         form.complain(

@@ -89,7 +89,7 @@ class BenchController {
         ConditionsForm.controls(
             form,
             bench.need(),
-            conditions.isPresent() ? display : Form.drawn(display, parameters)));
+            conditions.isPresent() ? display : ConditionsForm.written(parameters, display)));
     model.addAttribute("hours", form.view("hours"));
     model.addAttribute("stand", form.view("stand"));
     model.addAttribute("weeks", form.view("weeks"));

@@ -12,6 +12,7 @@ import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Use;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.UnitSystem;
 import org.fermix.web.chart.Scale;
 import org.fermix.web.need.StandWords;
 import org.fermix.web.shared.Display;
@@ -54,12 +55,19 @@ final class ConditionsForm {
    * everyone: it says in which units it was written.
    */
   static Form read(Conditions own, Map<String, String> parameters, Display display) {
-    Form stored = own(own, Form.drawn(display, parameters));
+    Form stored = own(own, written(parameters, display));
     Map<String, String> all = new HashMap<>();
     for (String name : NAMES) {
       all.put(name, parameters.getOrDefault(name, stored.view(name).value()));
     }
     return Form.typed(stored, all);
+  }
+
+  /** How an address that says figures but not in which units was written: metric, for everyone. */
+  static Display written(Map<String, String> parameters, Display display) {
+    boolean unsaid =
+        !parameters.containsKey(Form.DRAWN) && NAMES.stream().anyMatch(parameters::containsKey);
+    return unsaid ? display.in(UnitSystem.METRIC) : Form.drawn(display, parameters);
   }
 
   /** The conditions, once nothing is wrong with them. */

@@ -101,10 +101,12 @@ class WaysInTest extends WebTestBase {
     assertThat(home.get("/garage/settings").body()).contains("A key was written down on");
     Visit away = new Visit(port);
     HttpResponse<String> wrong =
-        away.submit("/", "/garage/bring", Map.of("key", "0000-00000-00000-00000-00000"));
+        away.submit("/", "/garage/bring", Map.of("key", "00000-00000-00000-00000-00000"));
     assertThat(wrong.statusCode()).isEqualTo(422);
     assertThat(wrong.body())
-        .contains("No garage opens by this key", "0000-00000-00000-00000-00000");
+        .contains("No garage opens by this key", "00000-00000-00000-00000-00000");
+    assertThat(away.submit("/", "/garage/bring", Map.of("key", "0000-<b>")).body())
+        .contains("A key has 25 letters and digits", "0000-&lt;b&gt;");
     String sloppy = key.toLowerCase(java.util.Locale.ROOT).replace('-', ' ').replace('1', 'l');
     assertThat(away.submit("/", "/garage/bring", Map.of("key", sloppy)).body()).contains("Otter");
     assertThat(away.get(job + "/need").statusCode()).isEqualTo(200);
