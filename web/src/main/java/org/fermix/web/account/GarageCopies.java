@@ -42,7 +42,8 @@ class GarageCopies {
           "stand_in");
 
   /** What belongs to whoever was there, not to what is in the garage. */
-  static final List<String> NOT_COPIED = List.of("garage_key", "submission", "practice");
+  static final List<String> NOT_COPIED =
+      List.of("garage_key", "revision", "submission", "practice");
 
   private final JdbcClient database;
   private final Map<String, String> statements = new ConcurrentHashMap<>();

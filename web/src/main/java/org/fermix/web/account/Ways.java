@@ -43,7 +43,7 @@ class Ways {
   private Optional<Visitor> found(HttpServletRequest request, GarageCookies.Use key) {
     return cookies
         .read(request, key)
-        .flatMap(each -> accounts.visitor(each, key == GarageCookies.Use.DEMO_KEY));
+        .flatMap(each -> accounts.visitor(each, key == GarageCookies.Use.DEMO_KEY, false));
   }
 
   /** Opens this browser's copy of the demo; a new one where it has none. */

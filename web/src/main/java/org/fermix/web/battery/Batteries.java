@@ -3,15 +3,20 @@ package org.fermix.web.battery;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.ReadAhead;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The batteries of a garage's machines. */
 @Service
-public class Batteries {
+public class Batteries implements ReadAhead {
   private final BatteryRepository batteries;
   private final Jobs jobs;
   private final Clock clock;
@@ -29,6 +34,31 @@ public class Batteries {
   @Transactional(readOnly = true)
   public Optional<HeldBattery> of(OpenJob job) {
     return job.once(Found.class, () -> new Found(find(job))).battery();
+  }
+
+  @Override
+  public int order() {
+    return 2;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public void read(UUID garageId, List<OpenJob> all) {
+    List<HeldBattery> held = batteries.findByGarageId(garageId);
+    Map<UUID, UUID> about = jobs.batteryIds(garageId);
+    for (OpenJob job : all) {
+      @Nullable UUID said = about.get(job.jobId());
+      Optional<HeldBattery> own = held.stream().filter(each -> each.id().equals(said)).findFirst();
+      job.knows(new Found(own.or(() -> inPlace(held, job))));
+    }
+  }
+
+  private static Optional<HeldBattery> inPlace(List<HeldBattery> held, OpenJob job) {
+    return held.stream()
+        .filter(each -> each.machineId().filter(job.machineId()::equals).isPresent())
+        .filter(each -> each.position() == HeldBattery.Position.START)
+        .filter(each -> each.removedOn().isEmpty())
+        .findFirst();
   }
 
   private Optional<HeldBattery> find(OpenJob job) {

@@ -1,5 +1,6 @@
 package org.fermix.web.battery;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
@@ -8,6 +9,8 @@ interface BatteryRepository extends Repository<HeldBattery, UUID> {
   HeldBattery save(HeldBattery battery);
 
   Optional<HeldBattery> findByIdAndGarageId(UUID id, UUID garageId);
+
+  List<HeldBattery> findByGarageId(UUID garageId);
 
   Optional<HeldBattery> findByMachineIdAndGarageIdAndPositionAndRemovedOnIsNull(
       UUID machineId, UUID garageId, HeldBattery.Position position);

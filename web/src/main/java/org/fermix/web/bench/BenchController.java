@@ -99,13 +99,14 @@ class BenchController {
     model.addAttribute("query", query(form));
     model.addAttribute(
         "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
-    model.addAttribute(
-        "table",
+    OutcomeTable table =
         OutcomeTable.of(
             decision.answer(),
             bench.standing(decision.answer().conditions()),
             money,
-            recommendation.leader()));
+            recommendation.leader());
+    model.addAttribute("table", table);
+    model.addAttribute("rows", CellMarkup.of(table, job.jobId(), query(form)));
     model.addAttribute("recommendation", recommendation);
     model.addAttribute("assumed", Assumptions.of(bench.need(), display));
     if (htmx.wantsPart()) {

@@ -45,6 +45,11 @@ public record Ruler(
       String whiskerWidth,
       String title) {}
 
+  /** Its drawing. */
+  public String drawn() {
+    return RulerMarkup.of(this);
+  }
+
   /** True when there is a need to clear. */
   public boolean hasNeed() {
     return !needAt.isEmpty();

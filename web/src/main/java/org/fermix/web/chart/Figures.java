@@ -14,6 +14,20 @@ public record Figures(List<String> heads, List<Row> rows) {
     rows = List.copyOf(rows);
   }
 
+  /** Head and rows as they stand in a table. */
+  public String drawn() {
+    Markup out = new Markup();
+    out.open("thead").open("tr");
+    heads.forEach(head -> out.open("th", "scope", "col").text(head).close("th"));
+    out.close("tr").close("thead").open("tbody");
+    for (Row row : rows) {
+      out.open("tr").open("th", "scope", "row").text(row.name()).close("th");
+      row.cells().forEach(cell -> out.open("td", "class", "number").text(cell).close("td"));
+      out.close("tr");
+    }
+    return out.close("tbody").toString();
+  }
+
   /** One row. */
   public record Row(String name, List<String> cells) {
     /** Copies the list. */

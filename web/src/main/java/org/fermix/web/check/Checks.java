@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.Diagnosis;
@@ -20,6 +21,7 @@ import org.fermix.web.account.Submissions;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
+import org.fermix.web.shared.Answers;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,11 +48,13 @@ public class Checks {
   private final Needs needs;
   private final LineUp lineUp;
   private final ReadingLog log;
+  private final Answers answers;
 
-  Checks(Needs needs, LineUp lineUp, ReadingLog log) {
+  Checks(Needs needs, LineUp lineUp, ReadingLog log, Answers answers) {
     this.needs = needs;
     this.lineUp = lineUp;
     this.log = log;
+    this.answers = answers;
   }
 
   /**
@@ -155,7 +159,18 @@ public class Checks {
   private record Kept(State state) {}
 
   private State asKept(OpenJob job) {
-    return job.once(Kept.class, () -> new Kept(state(job, Display.USUAL))).state();
+    return job.once(Kept.class, () -> keptAnswer(job)).state();
+  }
+
+  /** All that a check's state depends on; a reading that was taken never changes. */
+  private record Question(Suspect suspect, List<UUID> counting) {}
+
+  private Kept keptAnswer(OpenJob job) {
+    List<Reading> counting = log.counting(job);
+    return answers.to(
+        new Question(suspect(job), counting.stream().map(Reading::id).toList()),
+        Kept.class,
+        () -> new Kept(state(job, counting, Display.USUAL)));
   }
 
   private Suspect suspect(OpenJob job) {

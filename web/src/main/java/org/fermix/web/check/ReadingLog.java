@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.ReadAhead;
 import org.fermix.web.shared.NotHere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -22,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
  * is overwritten, what is wrong is withdrawn.
  */
 @Service
-class ReadingLog {
+class ReadingLog implements ReadAhead {
   /** Most entries of one battery, withdrawn ones included. */
   static final int MOST = 400;
 
@@ -55,6 +57,23 @@ class ReadingLog {
   List<Reading> all(OpenJob job) {
     return job.once(Entries.class, () -> new Entries(readings.ofJob(job.jobId(), job.garageId())))
         .all();
+  }
+
+  @Override
+  public int order() {
+    return 4;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public void read(UUID garageId, List<OpenJob> jobs) {
+    Map<UUID, List<Reading>> known =
+        readings.ofGarage(garageId).stream()
+            .collect(
+                Collectors.groupingBy(
+                    ReadingRepository.Rested::jobId,
+                    Collectors.mapping(ReadingRepository.Rested::reading, Collectors.toList())));
+    jobs.forEach(job -> job.knows(new Entries(known.getOrDefault(job.jobId(), List.of()))));
   }
 
   /** Those that count, in the order they were taken: of each kind the newest that stands. */

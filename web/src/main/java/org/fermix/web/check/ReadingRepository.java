@@ -22,6 +22,17 @@ interface ReadingRepository extends Repository<Reading, UUID> {
           + " order by reading.takenAt")
   List<Reading> ofJob(UUID jobId, UUID garageId);
 
+  /** A reading and a job that rests on it. */
+  record Rested(UUID jobId, Reading reading) {}
+
+  /** The same of all jobs of a garage. */
+  @Query(
+      "select new org.fermix.web.check.ReadingRepository$Rested(rests.key.jobId, reading)"
+          + " from Reading reading, JobReading rests"
+          + " where rests.key.readingId = reading.id and reading.garageId = :garageId"
+          + " and rests.garageId = :garageId order by reading.takenAt")
+  List<Rested> ofGarage(UUID garageId);
+
   /** One of them. */
   @Query(
       "select reading from Reading reading, JobReading rests"

@@ -1,18 +1,24 @@
 package org.fermix.web.job;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.machine.EngineKnowledge;
 import org.fermix.web.machine.Machine;
 import org.fermix.web.machine.Machines;
+import org.fermix.web.shared.Answers;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.NotHere;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,10 +29,15 @@ public class Jobs {
   /** Most jobs of one machine, archived ones included. */
   public static final int MOST = 40;
 
+  /** Stands for all jobs of a garage. */
+  private static final UUID EVERY = new UUID(0, 0);
+
   private final JobRepository jobs;
   private final Machines machines;
   private final Submissions submissions;
   private final List<NextJob> carried;
+  private final ObjectProvider<ReadAhead> ahead;
+  private final Answers answers;
   private final Clock clock;
 
   Jobs(
@@ -34,11 +45,15 @@ public class Jobs {
       Machines machines,
       Submissions submissions,
       List<NextJob> carried,
+      ObjectProvider<ReadAhead> ahead,
+      Answers answers,
       Clock clock) {
     this.jobs = jobs;
     this.machines = machines;
     this.submissions = submissions;
     this.carried = carried;
+    this.ahead = ahead;
+    this.answers = answers;
     this.clock = clock;
   }
 
@@ -49,6 +64,20 @@ public class Jobs {
    */
   @Transactional(readOnly = true)
   public OpenJob open(Visitor visitor, UUID jobId) {
+    if (visitor.revision().isEmpty()) {
+      return opened(visitor, jobId);
+    }
+    return answers.to(shared(visitor, jobId), OpenJob.class, () -> opened(visitor, jobId));
+  }
+
+  /** All that what is read and worked out of a job depends on; ages count in days. */
+  private record Shared(Visitor visitor, UUID jobId, LocalDate today) {}
+
+  private Shared shared(Visitor visitor, UUID jobId) {
+    return new Shared(visitor, jobId, LocalDate.now(clock.withZone(ZoneOffset.UTC)));
+  }
+
+  private OpenJob opened(Visitor visitor, UUID jobId) {
     Job job = job(visitor, jobId);
     Machine machine = machines.machine(visitor, job.machineId());
     if (job.isRemoved() || machine.isRemoved()) {
@@ -63,23 +92,39 @@ public class Jobs {
    */
   @Transactional(readOnly = true)
   public List<OpenJob> current(Visitor visitor) {
+    return visitor.revision().isEmpty()
+        ? readCurrent(visitor)
+        : answers
+            .to(shared(visitor, EVERY), Current.class, () -> new Current(readCurrent(visitor)))
+            .jobs();
+  }
+
+  private record Current(List<OpenJob> jobs) {}
+
+  private List<OpenJob> readCurrent(Visitor visitor) {
     Map<UUID, EngineKnowledge> known = machines.knowledge(visitor);
-    List<Job> all = jobs.findByGarageIdOrderByOpenedAtDesc(visitor.garageId());
-    return machines.all(visitor).stream()
-        .flatMap(
-            machine ->
-                all.stream()
-                    .filter(job -> job.machineId().equals(machine.id()) && !job.isRemoved())
-                    .min(Comparator.comparing(Job::state))
-                    .map(
-                        job ->
-                            open(
-                                visitor,
-                                job,
-                                machine,
-                                known.getOrDefault(machine.id(), EngineKnowledge.byClass())))
-                    .stream())
-        .toList();
+    Map<UUID, List<Job>> all =
+        jobs.findByGarageIdOrderByOpenedAtDesc(visitor.garageId()).stream()
+            .filter(job -> !job.isRemoved())
+            .collect(Collectors.groupingBy(Job::machineId));
+    List<OpenJob> current = new ArrayList<>();
+    for (Machine machine : machines.all(visitor)) {
+      all.getOrDefault(machine.id(), List.of()).stream()
+          .min(Comparator.comparing(Job::state))
+          .map(
+              job ->
+                  open(
+                      visitor,
+                      job,
+                      machine,
+                      known.getOrDefault(machine.id(), EngineKnowledge.byClass())))
+          .ifPresent(current::add);
+    }
+    ahead
+        .orderedStream()
+        .sorted(Comparator.comparingInt(ReadAhead::order))
+        .forEach(each -> each.read(visitor.garageId(), current));
+    return List.copyOf(current);
   }
 
   private Job job(Visitor visitor, UUID jobId) {
@@ -194,6 +239,14 @@ public class Jobs {
         knowledge,
         visitor.preferences().currency().orElse(Display.USUAL.currencyCode()),
         job.state());
+  }
+
+  /** The battery each of some jobs is about, by the job's id, where one is said. */
+  @Transactional(readOnly = true)
+  public Map<UUID, UUID> batteryIds(UUID garageId) {
+    return jobs.findByGarageIdOrderByOpenedAtDesc(garageId).stream()
+        .filter(job -> job.batteryId().isPresent())
+        .collect(Collectors.toMap(Job::id, job -> job.batteryId().orElseThrow()));
   }
 
   /** The battery a job is about; empty while nothing is known of it. */

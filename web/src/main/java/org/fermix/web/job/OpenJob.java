@@ -8,8 +8,9 @@ import org.fermix.core.machine.Engine;
 import org.fermix.web.machine.EngineKnowledge;
 
 /**
- * A job a visitor has opened for one request, with its machine. It remembers what the request has
- * already read or worked out of it, so that the rail and the page do not do it twice.
+ * A job a visitor has opened, with its machine. It remembers what was already read or worked out of
+ * it, so that the rail and the page do not do it twice; requests that only read share it until
+ * something in the garage changes.
  */
 public final class OpenJob {
   private final UUID garageId;
@@ -99,7 +100,7 @@ public final class OpenJob {
     return "/jobs/" + jobId + "/" + stop.slug();
   }
 
-  /** What was read or worked out before in this request, or else now. */
+  /** What was read or worked out of it before, or else now. */
   public <T> T once(Class<T> what, Supplier<T> otherwise) {
     Object known = remembered.get(what);
     if (known == null) {
@@ -108,6 +109,11 @@ public final class OpenJob {
       remembered.put(what, known);
     }
     return what.cast(known);
+  }
+
+  /** Lets it know what was read of it together with others. */
+  public void knows(Object read) {
+    remembered.put(read.getClass(), read);
   }
 
   /** Forgets what was read, after something was saved. */

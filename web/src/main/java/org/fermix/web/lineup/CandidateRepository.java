@@ -1,5 +1,6 @@
 package org.fermix.web.lineup;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
@@ -10,6 +11,9 @@ interface CandidateRepository extends Repository<StoredCandidate, UUID> {
   void delete(StoredCandidate candidate);
 
   void flush();
+
+  List<StoredCandidate> findByGarageIdAndJobIdInOrderByLetter(
+      UUID garageId, Collection<UUID> jobIds);
 
   List<StoredCandidate> findByJobIdAndGarageIdOrderByLetter(UUID jobId, UUID garageId);
 }

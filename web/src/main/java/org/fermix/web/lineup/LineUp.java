@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,6 +21,7 @@ import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.ReadAhead;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -30,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** A job's batteries: today's under "0", candidates under A to H. */
 @Service
-public class LineUp {
+public class LineUp implements ReadAhead {
   /** Most removed candidates of a job that can be taken back. */
   static final int MOST_REMOVED = 8;
 
@@ -94,14 +96,55 @@ public class LineUp {
   }
 
   private List<Entry> read(OpenJob job) {
-    Optional<HeldBattery> today = batteries.of(job).filter(each -> each.labelId().isPresent());
     List<StoredCandidate> candidates =
         stored.findByJobIdAndGarageIdOrderByLetter(job.jobId(), job.garageId());
-    List<UUID> ids =
-        new ArrayList<>(candidates.stream().map(StoredCandidate::labelId).distinct().toList());
-    today.flatMap(HeldBattery::labelId).ifPresent(ids::add);
-    Map<UUID, StoredLabel> known = labels.labels(job.garageId(), ids);
-    Map<UUID, Offer> offers = labels.offers(job.garageId(), ids);
+    Set<UUID> ids = labelIds(job, candidates);
+    return entries(
+        job, candidates, labels.labels(job.garageId(), ids), labels.offers(job.garageId(), ids));
+  }
+
+  private Optional<HeldBattery> today(OpenJob job) {
+    return batteries.of(job).filter(each -> each.labelId().isPresent());
+  }
+
+  private Set<UUID> labelIds(OpenJob job, List<StoredCandidate> candidates) {
+    Set<UUID> ids = candidates.stream().map(StoredCandidate::labelId).collect(Collectors.toSet());
+    today(job).flatMap(HeldBattery::labelId).ifPresent(ids::add);
+    return ids;
+  }
+
+  @Override
+  public int order() {
+    return 3;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public void read(UUID garageId, List<OpenJob> jobs) {
+    Map<UUID, List<StoredCandidate>> candidates =
+        stored
+            .findByGarageIdAndJobIdInOrderByLetter(
+                garageId, jobs.stream().map(OpenJob::jobId).toList())
+            .stream()
+            .collect(Collectors.groupingBy(StoredCandidate::jobId));
+    Set<UUID> ids = new HashSet<>();
+    for (OpenJob job : jobs) {
+      ids.addAll(labelIds(job, candidates.getOrDefault(job.jobId(), List.of())));
+    }
+    Map<UUID, StoredLabel> known = labels.labels(garageId, ids);
+    Map<UUID, Offer> offers = labels.offers(garageId, ids);
+    for (OpenJob job : jobs) {
+      job.knows(
+          new Known(entries(job, candidates.getOrDefault(job.jobId(), List.of()), known, offers)));
+    }
+  }
+
+  private List<Entry> entries(
+      OpenJob job,
+      List<StoredCandidate> candidates,
+      Map<UUID, StoredLabel> known,
+      Map<UUID, Offer> offers) {
+    Optional<HeldBattery> today = today(job);
     List<Entry> entries = new ArrayList<>();
     today.ifPresent(
         battery ->

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.fermix.web.battery.HeldBattery;
+import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
 /** What could be bought, under its letter: one battery, or several with their parts to play. */
@@ -31,6 +32,7 @@ class StoredCandidate {
   @ElementCollection(fetch = FetchType.EAGER)
   @CollectionTable(name = "candidate_battery", joinColumns = @JoinColumn(name = "candidate_id"))
   @OrderColumn(name = "place")
+  @BatchSize(size = 200)
   private List<Part> parts = new ArrayList<>();
 
   /**

@@ -1,5 +1,7 @@
 package org.fermix.web.need;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
@@ -10,4 +12,6 @@ interface NeedRepository extends Repository<NeedFacts, UUID> {
   void flush();
 
   Optional<NeedFacts> findByJobIdAndGarageId(UUID jobId, UUID garageId);
+
+  List<NeedFacts> findByGarageIdAndJobIdIn(UUID garageId, Collection<UUID> jobIds);
 }

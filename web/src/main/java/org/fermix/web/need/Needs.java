@@ -1,7 +1,11 @@
 package org.fermix.web.need;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Charging;
@@ -22,6 +26,7 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.job.NextJob;
 import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.ReadAhead;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.StaleEdit;
@@ -31,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a job needs: the owner's facts, and the core's need made of them. */
 @Service
-public class Needs implements NextJob {
+public class Needs implements NextJob, ReadAhead {
   private final NeedRepository facts;
 
   Needs(NeedRepository facts) {
@@ -48,16 +53,38 @@ public class Needs implements NextJob {
   private record Known(Need need, String currency, boolean started, boolean keepsBattery) {}
 
   private Known reading(OpenJob job) {
-    return job.once(
-        Known.class,
-        () -> {
-          NeedFacts stored = facts(job);
-          return new Known(
-              need(job, stored),
-              stored.currency,
-              !stored.isNew(),
-              Boolean.TRUE.equals(stored.keepsBattery));
-        });
+    return job.once(Known.class, () -> known(job, facts(job)));
+  }
+
+  private static Known known(OpenJob job, NeedFacts stored) {
+    return new Known(
+        need(job, stored),
+        stored.currency,
+        !stored.isNew(),
+        Boolean.TRUE.equals(stored.keepsBattery));
+  }
+
+  @Override
+  public int order() {
+    return 1;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public void read(UUID garageId, List<OpenJob> jobs) {
+    Map<UUID, NeedFacts> stored =
+        facts
+            .findByGarageIdAndJobIdIn(garageId, jobs.stream().map(OpenJob::jobId).toList())
+            .stream()
+            .collect(Collectors.toMap(NeedFacts::getId, Function.identity()));
+    for (OpenJob job : jobs) {
+      NeedFacts said = stored.get(job.jobId());
+      job.knows(known(job, said == null ? unsaid(job) : said));
+    }
+  }
+
+  private static NeedFacts unsaid(OpenJob job) {
+    return new NeedFacts(job.jobId(), job.garageId(), job.usualCurrency());
   }
 
   /** The need, with stated assumptions where the owner said nothing. */
@@ -110,9 +137,7 @@ public class Needs implements NextJob {
 
   @Transactional(readOnly = true)
   NeedFacts facts(OpenJob job) {
-    return facts
-        .findByJobIdAndGarageId(job.jobId(), job.garageId())
-        .orElseGet(() -> new NeedFacts(job.jobId(), job.garageId(), job.usualCurrency()));
+    return facts.findByJobIdAndGarageId(job.jobId(), job.garageId()).orElseGet(() -> unsaid(job));
   }
 
   @Transactional

@@ -66,6 +66,28 @@ class WaysInTest extends WebTestBase {
         .containsExactlyInAnyOrderElementsOf(ofAGarage);
   }
 
+  /** What is remembered of a garage is asked for again once anything in it has changed. */
+  @Test
+  void everyTableOfAGarageRaisesItsRevision() {
+    assertThat(
+            database
+                .sql(
+                    "select tgrelid::regclass::text from pg_trigger t join pg_proc p on p.oid = tgfoid"
+                        + " where proname = 'raise_revision'")
+                .query(String.class)
+                .list())
+        .containsExactlyInAnyOrderElementsOf(GarageCopies.COPIED);
+    Visit visit = demo();
+    String bench = job(visit, "Juniper") + "/bench";
+    assertThat(visit.get(bench).body()).contains("Tern Demo Power 40 LFP");
+    database
+        .sql(
+            "update label set name = 'Renamed Elsewhere' where garage_id = ? and name like 'Tern%'")
+        .param(garageOf(job(visit, "Juniper")))
+        .update();
+    assertThat(visit.get(bench).body()).contains("Renamed Elsewhere").doesNotContain("Tern Demo");
+  }
+
   @Test
   void nothingAVisitorDoesInTheDemoIsSeenByAnother() {
     Visit one = demo();
