@@ -84,8 +84,8 @@ public final class Bench {
   }
 
   /**
-   * Days parked until it no longer starts, for each candidate and way of leaving it, in the order
-   * of the question.
+   * Days parked until it no longer starts, for each candidate and way of leaving it other than that
+   * of the conditions, in the order of the question.
    */
   public List<Map<Stand.Way, Figure>> standing(Conditions conditions) {
     return candidates.stream().map(candidate -> candidate.standing(conditions)).toList();

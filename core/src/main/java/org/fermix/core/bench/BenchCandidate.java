@@ -147,17 +147,15 @@ final class BenchCandidate {
     return new CandidateFutures(in(conditions));
   }
 
-  /** Days parked until it no longer starts, however it is left. */
+  /** Days parked until it no longer starts, were it left otherwise than it is. */
   Map<Stand.Way, Figure> standing(Conditions conditions) {
     Map<Stand.Way, Figure> ways = new EnumMap<>(Stand.Way.class);
     InConditions own = in(conditions);
     for (Stand.Way way : Stand.Way.values()) {
-      if (way != Stand.Way.RESERVE_ARMED || protection.filter(Protection::hasReserve).isPresent()) {
+      boolean can =
+          way != Stand.Way.RESERVE_ARMED || protection.filter(Protection::hasReserve).isPresent();
+      if (can && way != conditions.stand().way()) {
         InConditions in = in(conditions.left(conditions.stand().left(way)));
-        if (way == conditions.stand().way()) {
-          ways.put(way, new ParkedOutcomes(in).parkedDays());
-          continue;
-        }
         ways.put(way, new ParkedOutcomes(in.startingLike(own)).daysOnly());
       }
     }

@@ -110,7 +110,7 @@ class ScenariosTest {
     Bench bench = Bench.of(alarmed, Policy.USUAL, lineUp);
     var ways = bench.standing(Conditions.of(alarmed).aged(JudgedAge.NEW)).get(2);
     assertThat(days(ways, Stand.Way.NEGATIVE_OFF))
-        .isGreaterThan(2 * days(ways, Stand.Way.CONNECTED));
+        .isGreaterThan(2 * figure(watched, "C", Outcome.PARKED_DAYS).value());
     assertThat(days(ways, Stand.Way.MAINTAINED)).isGreaterThan(3000);
   }
 

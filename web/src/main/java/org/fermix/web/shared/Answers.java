@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Answers {
-  private static final int MOST = 400;
+  private static final int MOST = 250;
   private static final Duration KEPT = Duration.ofMinutes(15);
 
   private final Cache<Object, Object> known =

@@ -3,8 +3,6 @@ package org.fermix.web.shared;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
-import java.text.DecimalFormat;
-import java.text.DecimalFormatSymbols;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
@@ -25,8 +23,6 @@ import org.fermix.core.quantity.UnitSystem;
 public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.ENGLISH);
-
-  private static final DecimalFormatSymbols SYMBOLS = new DecimalFormatSymbols(Locale.ROOT);
 
   /** Nothing is surer than this (%), nor less likely than what is left. */
   private static final double MOST_CERTAIN_PERCENT = 99;
@@ -141,10 +137,12 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
   /** A plain number with decimals and groups. */
   public String number(double value, int decimals) {
     BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
-    DecimalFormat format =
-        new DecimalFormat(decimals == 0 ? "#,##0" : "#,##0." + "0".repeat(decimals), SYMBOLS);
-    String text = format.format(rounded.abs());
-    return rounded.signum() < 0 ? MINUS + text : text;
+    StringBuilder text = new StringBuilder(rounded.abs().toPlainString());
+    int point = text.indexOf(".");
+    for (int group = (point < 0 ? text.length() : point) - 3; group > 0; group -= 3) {
+      text.insert(group, ',');
+    }
+    return rounded.signum() < 0 ? text.insert(0, MINUS).toString() : text.toString();
   }
 
   /** A stored value as it stands in a field: enough digits to be what was typed, none to spare. */

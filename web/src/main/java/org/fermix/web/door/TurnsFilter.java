@@ -1,0 +1,66 @@
+package org.fermix.web.door;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.fermix.web.shared.Busy;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets only a few pages that calculate be worked on at once, in the order they were asked for: a
+ * crowd on the bench is served no slower for it, and whoever opens another page does not stand
+ * behind all of them.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 20)
+class TurnsFilter extends OncePerRequestFilter {
+  private static final String JOBS = "/jobs/";
+  private static final int FOR_EACH_PROCESSOR = 2;
+
+  private final Semaphore turns =
+      new Semaphore(FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors(), true);
+  private final int waitSeconds;
+
+  TurnsFilter(DoorSettings settings) {
+    this.waitSeconds = settings.heavyWaitSeconds();
+  }
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return !"GET".equals(request.getMethod()) || !request.getRequestURI().startsWith(JOBS);
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    if (!hasTurn()) {
+      response.setHeader(HttpHeaders.RETRY_AFTER, Integer.toString(Busy.RETRY_SECONDS));
+      response.sendError(HttpStatus.SERVICE_UNAVAILABLE.value());
+      return;
+    }
+    try {
+      chain.doFilter(request, response);
+    } finally {
+      turns.release();
+    }
+  }
+
+  private boolean hasTurn() {
+    try {
+      return turns.tryAcquire(waitSeconds, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
+  }
+}
