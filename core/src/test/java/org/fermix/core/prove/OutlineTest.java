@@ -59,7 +59,7 @@ class OutlineTest {
     return lowest;
   }
 
-  /** A short one is kept as it is. */
+  /** A short one is kept as it is, to the precision that a recording is held in. */
   @Test
   void aShortOneIsKeptWhole() {
     double[] seconds = new double[60];
@@ -71,6 +71,8 @@ class OutlineTest {
     CrankRecording recording = CrankRecording.ofVolts(seconds, volts);
     List<Outline.Point> points = Outline.of(recording, CrankFeatures.of(recording, 1)).points();
     assertThat(points).hasSizeBetween(30, 60);
-    assertThat(points).extracting(Outline.Point::volts).contains(12.6, 9.8, 12.4);
+    assertThat(points)
+        .extracting(Outline.Point::volts)
+        .contains((double) 12.6f, (double) 9.8f, (double) 12.4f);
   }
 }
