@@ -9,7 +9,6 @@ import java.util.UUID;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
@@ -77,10 +76,8 @@ class BenchController {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     }
     response.addHeader(HttpHeaders.VARY, "HX-Request");
-    Decision decision =
-        conditions.filter(asked -> !asked.equals(own)).isPresent()
-            ? Decision.of(bench, conditions.get(), Weights.USUAL)
-            : benches.ownDecision(job);
+    Benches.Shown shown = benches.shown(job, conditions.orElse(own));
+    Decision decision = shown.decision();
     Recommendation recommendation = Recommendation.of(bench, decision, benches.check(job), money);
     model.addAttribute("job", job);
     model.addAttribute("form", form);
@@ -93,18 +90,14 @@ class BenchController {
     model.addAttribute("hours", form.view("hours"));
     model.addAttribute("stand", form.view("stand"));
     model.addAttribute("weeks", form.view("weeks"));
-    model.addAttribute("whenNew", whenNew(bench, decision, recommendation.leader(), money));
+    model.addAttribute("whenNew", whenNew(shown, money));
     model.addAttribute("sound", conditions.isPresent());
     model.addAttribute("empty", decision.answer().candidates().isEmpty());
     model.addAttribute("query", query(form));
     model.addAttribute(
         "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
     OutcomeTable table =
-        OutcomeTable.of(
-            decision.answer(),
-            bench.standing(decision.answer().conditions()),
-            money,
-            recommendation.leader());
+        OutcomeTable.of(decision.answer(), shown.standing(), money, recommendation.leader());
     model.addAttribute("table", table);
     model.addAttribute("rows", CellMarkup.of(table, job.jobId(), query(form)));
     model.addAttribute("recommendation", recommendation);
@@ -118,14 +111,9 @@ class BenchController {
   }
 
   /** Where another would lead if they were judged new, who and why it is said. */
-  private static String whenNew(Bench bench, Decision decision, String leader, Display display) {
-    if (!decision.answer().conditions().age().isEnd() || leader.isEmpty()) {
-      return "";
-    }
-    return Decision.of(
-            bench, decision.answer().conditions().aged(JudgedAge.NEW), decision.weights())
-        .leader()
-        .filter(other -> !other.letter().equals(leader))
+  private static String whenNew(Benches.Shown shown, Display display) {
+    return shown
+        .newLeader()
         .map(
             other ->
                 "Judged new, "

@@ -1,13 +1,19 @@
 package org.fermix.web.bench;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
+import org.fermix.core.quantity.Figure;
 import org.fermix.web.check.CheckFinding;
 import org.fermix.web.check.Checks;
 import org.fermix.web.job.OpenJob;
@@ -34,8 +40,38 @@ public class Benches {
   /** All that an answer depends on but the conditions. */
   private record Question(Need need, Policy policy, List<Candidate> candidates) {}
 
-  /** A bench with the decision in its owner's own conditions, by the usual weights. */
-  private record Own(Bench bench, Decision decision) {}
+  /** A bench with what it says in its owner's own conditions. */
+  private record Own(Bench bench, Shown shown) {}
+
+  /**
+   * What a bench says in one set of conditions, by the usual weights.
+   *
+   * @param standing days parked, were each left otherwise, in the order of the question
+   * @param newLeader who would lead if all were judged new, where that is another
+   */
+  record Shown(
+      Decision decision, List<Map<Stand.Way, Figure>> standing, Optional<Ranked> newLeader) {
+    /** Copies the list. */
+    Shown {
+      standing = List.copyOf(standing);
+    }
+
+    static Shown of(Bench bench, Conditions conditions) {
+      Decision decision = Decision.of(bench, conditions, Weights.USUAL);
+      return new Shown(decision, bench.standing(conditions), newLeader(bench, decision));
+    }
+
+    private static Optional<Ranked> newLeader(Bench bench, Decision decision) {
+      Conditions conditions = decision.answer().conditions();
+      Optional<String> leader = decision.first().map(Ranked::letter);
+      if (!conditions.age().isEnd() || leader.isEmpty()) {
+        return Optional.empty();
+      }
+      return Decision.of(bench, conditions.aged(JudgedAge.NEW), decision.weights())
+          .leader()
+          .filter(other -> !other.letter().equals(leader.get()));
+    }
+  }
 
   private Own own(OpenJob job) {
     return job.once(
@@ -48,7 +84,7 @@ public class Benches {
 
   private static Own answer(Question question) {
     Bench bench = Bench.of(question.need(), question.policy(), question.candidates());
-    return new Own(bench, Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL));
+    return new Own(bench, Shown.of(bench, Conditions.of(bench.need())));
   }
 
   /** The bench of a job, ready to be asked. */
@@ -69,7 +105,15 @@ public class Benches {
 
   /** The decision in the owner's own conditions, by the usual weights. */
   public Decision ownDecision(OpenJob job) {
-    return own(job).decision();
+    return own(job).shown().decision();
+  }
+
+  /** What a job's bench says in some conditions; its owner's own are remembered. */
+  Shown shown(OpenJob job, Conditions conditions) {
+    Own own = own(job);
+    return own.shown().decision().answer().conditions().equals(conditions)
+        ? own.shown()
+        : Shown.of(own.bench(), conditions);
   }
 
   /** What the check has found of today’s battery. */

@@ -106,13 +106,11 @@ public class Checks {
   record Judged(Reading reading, Judgement judgement) {}
 
   /** The state of a job's check. */
-  @Transactional(readOnly = true)
   State state(OpenJob job, Display display) {
     return state(job, log.counting(job), display);
   }
 
   /** What the state would be with a reading that is only typed yet. */
-  @Transactional(readOnly = true)
   State stateWith(OpenJob job, Reading draft, Display display) {
     List<Reading> readings = new ArrayList<>(log.counting(job));
     readings.removeIf(reading -> reading.kind() == draft.kind());
@@ -196,14 +194,12 @@ public class Checks {
   }
 
   /** What the check has found so far, for the later stops. */
-  @Transactional(readOnly = true)
   public CheckFinding finding(OpenJob job) {
     State state = asKept(job);
     return state.isStarted() ? new CheckFinding(Optional.of(state.verdict())) : CheckFinding.NONE;
   }
 
   /** What tests found of today's battery. */
-  @Transactional(readOnly = true)
   public Tested tested(OpenJob job) {
     return tested(asKept(job).counting());
   }
