@@ -317,6 +317,20 @@ class PagesTest extends WebTestBase {
   }
 
   /** The conditions in the address say how it stands and how old it is judged. */
+  /**
+   * An address that says figures but not in which units means metric, to a reader of US units too.
+   */
+  @Test
+  void anAddressWithoutItsUnitsIsMetric() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70"));
+    visit.submit("/garage", "/units", Map.of("system", "us", "back", "/garage"));
+    String bench = visit.get(job + "/bench?temperature=-16").body();
+    assertThat(Html.value(bench, "temperature")).isEqualTo("3.2");
+    assertThat(bench).contains("Cold start at 3\u00a0°F");
+  }
+
   /** The same address says the same to a reader of either system; a form counts as it was drawn. */
   @Test
   void figuresMeanTheSameToEveryone() {

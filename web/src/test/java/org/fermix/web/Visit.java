@@ -92,6 +92,36 @@ public final class Visit {
     return send(form(action, fields, token).headers(headers));
   }
 
+  /** Sends a file as the form on a page would. */
+  public HttpResponse<String> upload(String pagePath, String fileName, String content) {
+    String page = get(pagePath).body();
+    String boundary = "----boundary";
+    StringBuilder body = new StringBuilder();
+    Map.of("_csrf", Html.value(page, "_csrf"), "number", Html.value(page, "number"), "name", "")
+        .forEach(
+            (name, value) ->
+                body.append("--")
+                    .append(boundary)
+                    .append("\r\nContent-Disposition: form-data; name=\"")
+                    .append(name)
+                    .append("\"\r\n\r\n")
+                    .append(value)
+                    .append("\r\n"));
+    body.append("--")
+        .append(boundary)
+        .append("\r\nContent-Disposition: form-data; name=\"file\"; filename=\"")
+        .append(fileName)
+        .append("\"\r\nContent-Type: text/csv\r\n\r\n")
+        .append(content)
+        .append("\r\n--")
+        .append(boundary)
+        .append("--\r\n");
+    return send(
+        HttpRequest.newBuilder(URI.create(base + pagePath))
+            .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+            .POST(HttpRequest.BodyPublishers.ofString(body.toString())));
+  }
+
   /** Sends something by another method than pages use. */
   public HttpResponse<String> method(String method, String path) {
     return send(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import java.util.stream.IntStream;
 import org.fermix.core.Examples;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Tested;
@@ -64,6 +65,27 @@ class BenchTest {
         }
       }
     }
+  }
+
+  /** One bench may be asked by many at once, and its answers do not depend on who asked before. */
+  @Test
+  void manyMayAskTheSameBench() {
+    List<Conditions> asked =
+        IntStream.rangeClosed(-30, 20)
+            .mapToObj(each -> Conditions.of(NEED).atTemperature(each))
+            .toList();
+    assertThat(asked.parallelStream().map(each -> said(BENCH, each)).toList())
+        .isEqualTo(
+            asked.stream()
+                .map(each -> said(Bench.of(NEED, Policy.USUAL, Examples.lineUp()), each))
+                .toList());
+  }
+
+  private static List<String> said(Bench bench, Conditions conditions) {
+    return bench.answer(conditions).candidates().stream()
+        .flatMap(candidate -> candidate.outcomes().values().stream())
+        .map(figure -> figure.value() + " " + figure.working().equation().formula())
+        .toList();
   }
 
   @Test

@@ -20,6 +20,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.mock.web.MockHttpServletResponse;
 
 /** The ways into a garage and out of it, as browsers with and without the right key meet them. */
 class WaysInTest extends WebTestBase {
@@ -277,6 +279,19 @@ class WaysInTest extends WebTestBase {
                 .query(Integer.class)
                 .single())
         .isZero();
+  }
+
+  /** Behind TLS no neighbour under the same domain can set or read them (RFC 6265bis, 4.1.3.2). */
+  @Test
+  void behindTlsCookiesAreTheHostsAlone() {
+    MockHttpServletRequest request = new MockHttpServletRequest();
+    request.setSecure(true);
+    MockHttpServletResponse response = new MockHttpServletResponse();
+    new GarageCookies(instance).write(request, response, GarageCookies.Use.OWN_KEY, "secret");
+    assertThat(response.getHeader("Set-Cookie"))
+        .startsWith("__Host-fermix-" + instance.name() + "-own=secret;")
+        .contains("Path=/;", "Secure", "HttpOnly", "SameSite=Lax")
+        .doesNotContain("Domain");
   }
 
   /** Instances on one database share the name in their cookies; another database has its own. */

@@ -142,6 +142,24 @@ class DoorPagesTest extends WebTestBase {
     assertThat(taking).containsExactlyInAnyOrderElementsOf(BodyValve.UPLOADS);
   }
 
+  /** A long name of a file is no reason to call the file too large; what is read of it is kept. */
+  @Test
+  void aLongFileNameIsNoLargeFile() {
+    Visit visit = new Visit(port);
+    String page = visit.ownJob("Otter", "petrol-car") + "/check/recordings";
+    StringBuilder start = new StringBuilder("t,v\n");
+    for (int i = 0; i < 400; i++) {
+      double volts = i < 100 ? 12.6 : i < 102 ? 8.6 : i < 200 ? 10.2 + 0.2 * Math.sin(i) : 12.3;
+      start.append(i / 100.0).append(',').append(volts).append('\n');
+    }
+    HttpResponse<String> kept =
+        visit.upload(page, "recorded ".repeat(100) + ".csv", start.toString());
+    assertThat(kept.statusCode()).isEqualTo(200);
+    assertThat(kept.body()).contains("recorded recorded");
+    assertThat(visit.upload(page, "bad.csv", "1".repeat(40_000)).body())
+        .contains("Nothing was taken", "more than 10,000 characters");
+  }
+
   @Test
   void aFileRouteWithoutAFileSaysWhatIsMissing() {
     Visit visit = new Visit(port);

@@ -40,6 +40,7 @@ final class RawRequest {
             "Host: localhost",
             "Content-Type: application/x-www-form-urlencoded",
             "Content-Length: " + bytes,
+            "Connection: close",
             "",
             "a="));
     return socket;
