@@ -42,12 +42,14 @@ final class BodyValve extends ValveBase {
   private static final String RETRY_SECONDS = "5";
 
   private final DoorSettings settings;
-  private final Addresses receiving;
+  private final Addresses forms;
+  private final Addresses uploads;
 
   BodyValve(DoorSettings settings) {
     super(true);
     this.settings = settings;
-    this.receiving = new Addresses(settings.bodiesAtOnce(), settings.bodiesPerAddress());
+    this.forms = new Addresses(settings.bodiesAtOnce(), settings.bodiesPerAddress());
+    this.uploads = new Addresses(settings.uploadsAtOnce(), settings.uploadsPerAddress());
   }
 
   @Override
@@ -64,6 +66,7 @@ final class BodyValve extends ValveBase {
       return;
     }
     String address = request.getRemoteAddr();
+    Addresses receiving = upload ? uploads : forms;
     if (!receiving.take(address)) {
       response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
       refuse(request, response, HttpStatus.SERVICE_UNAVAILABLE, upload);

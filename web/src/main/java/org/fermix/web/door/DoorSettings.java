@@ -11,8 +11,10 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *     name can be pointed at it
  * @param connectionsPerAddress most open connections from one address; 0 is no limit, for a proxy
  *     that all come through
- * @param bodiesAtOnce most requests whose body is being received at the same time
+ * @param bodiesAtOnce most forms being received at the same time
  * @param bodiesPerAddress most of them from one address
+ * @param uploadsAtOnce most files being received at the same time, apart from the forms
+ * @param uploadsPerAddress most of them from one address
  * @param formSeconds longest a form may take to arrive (s)
  * @param uploadSeconds longest an uploaded file may take to arrive (s)
  * @param heavyAtOnce most pieces of heavy work at the same time
@@ -20,10 +22,12 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  */
 @ConfigurationProperties("fermix.door")
 record DoorSettings(
-    @DefaultValue({"localhost", "127.0.0.1", "[::1]"}) List<String> hosts,
+    @DefaultValue({"localhost", "127.0.0.1", "[::1]", "::1"}) List<String> hosts,
     @DefaultValue("256") int connectionsPerAddress,
     @DefaultValue("64") int bodiesAtOnce,
     @DefaultValue("24") int bodiesPerAddress,
+    @DefaultValue("8") int uploadsAtOnce,
+    @DefaultValue("3") int uploadsPerAddress,
     @DefaultValue("15") int formSeconds,
     @DefaultValue("600") int uploadSeconds,
     @DefaultValue("2") int heavyAtOnce,

@@ -14,17 +14,20 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
  * Lets only a few pages that calculate be worked on at once, in the order they were asked for: a
  * crowd on the bench is served no slower for it, and whoever opens another page does not stand
- * behind all of them.
+ * behind all of them. A turn ends before the page is sent, so that nobody can hold one by reading
+ * slowly; and only so many wait, so that threads are left for everything else.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class TurnsFilter extends OncePerRequestFilter {
   private static final String JOBS = "/jobs/";
   private static final int FOR_EACH_PROCESSOR = 2;
+  private static final int MOST_WAITING = 60;
 
   private final Semaphore turns =
       new Semaphore(FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors(), true);
@@ -48,16 +51,19 @@ class TurnsFilter extends OncePerRequestFilter {
       response.sendError(HttpStatus.SERVICE_UNAVAILABLE.value());
       return;
     }
+    ContentCachingResponseWrapper page = new ContentCachingResponseWrapper(response);
     try {
-      chain.doFilter(request, response);
+      chain.doFilter(request, page);
     } finally {
       turns.release();
     }
+    page.copyBodyToResponse();
   }
 
   private boolean hasTurn() {
     try {
-      return turns.tryAcquire(waitSeconds, TimeUnit.SECONDS);
+      return turns.getQueueLength() < MOST_WAITING
+          && turns.tryAcquire(waitSeconds, TimeUnit.SECONDS);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       return false;

@@ -122,6 +122,7 @@ class Problems {
     // An error is answered as a GET; how it was asked is kept beside it.
     Object asked = request.getAttribute(RequestDispatcher.ERROR_METHOD);
     if ("POST".equals(asked == null ? request.getMethod() : asked)
+        && !path.startsWith("//")
         && (type == null || type.startsWith("application/x-www-form-urlencoded"))) {
       List<Typed> typed =
           request.getParameterMap().entrySet().stream()

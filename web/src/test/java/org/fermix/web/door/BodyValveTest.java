@@ -39,7 +39,7 @@ class BodyValveTest {
 
   @BeforeAll
   static void start(@TempDir Path folder) throws LifecycleException {
-    DoorSettings settings = new DoorSettings(List.of("localhost"), 10, 4, 3, 1, 1, 1, 1);
+    DoorSettings settings = new DoorSettings(List.of("localhost"), 10, 4, 3, 1, 1, 1, 1, 1, 1);
     SERVER.setBaseDir(folder.toString());
     Connector connector = new Connector(BoundedConnections.class.getName());
     connector.setPort(0);

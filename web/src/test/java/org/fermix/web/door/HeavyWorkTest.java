@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 class HeavyWorkTest {
   @Test
   void onlySoMuchRunsAtOnceAndTheNextIsToldSo() throws Exception {
-    HeavyWork work = new HeavyWork(new DoorSettings(List.of(), 0, 1, 1, 1, 1, 2, 0));
+    HeavyWork work = new HeavyWork(new DoorSettings(List.of(), 0, 1, 1, 1, 1, 1, 1, 2, 0));
     CountDownLatch running = new CountDownLatch(2);
     CountDownLatch enough = new CountDownLatch(1);
     ExecutorService threads = Executors.newFixedThreadPool(2);
