@@ -193,6 +193,25 @@ class MigrationTest extends WebTestBase {
                     .update());
   }
 
+  /** Whatever points elsewhere or belongs to a garage is found by an index that begins with it. */
+  @Test
+  void everyReferenceIsFoundByAnIndex() {
+    assertThat(
+            database
+                .sql(
+                    """
+                    select conrelid::regclass || '.' || a.attname
+                    from pg_constraint c
+                      join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]
+                    where c.contype = 'f' and c.connamespace = 'public'::regnamespace
+                      and not exists (select 1 from pg_index i where i.indrelid = c.conrelid
+                        and i.indpred is null and i.indkey[0] = c.conkey[1])
+                    """)
+                .query(String.class)
+                .list())
+        .isEmpty();
+  }
+
   /** The role the application works under can change rows, and nothing about the tables. */
   @ParameterizedTest
   @ValueSource(

@@ -28,7 +28,7 @@ class Housekeeping {
   /** What was removed can be taken back for so long. */
   static final Duration REMOVED_KEPT = Duration.ofDays(30);
 
-  private static final int AT_ONCE = 200;
+  private static final int AT_ONCE = 50;
 
   private final JdbcClient database;
   private final GarageKeys keys;

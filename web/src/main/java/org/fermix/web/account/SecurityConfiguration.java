@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.fermix.web.door.ChangesFilter;
 import org.fermix.web.shared.Htmx;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -52,6 +53,7 @@ class SecurityConfiguration {
                 accounts, cookies, (request, response, refused) -> sendToStart(request, response)),
             CsrfFilter.class)
         .addFilterAfter(new EagerCsrf(), CsrfFilter.class)
+        .addFilterAfter(new ChangesFilter(), EagerCsrf.class)
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())
         .build();

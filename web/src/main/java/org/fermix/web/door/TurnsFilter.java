@@ -5,13 +5,8 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
-import org.fermix.web.shared.Busy;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
@@ -27,15 +22,9 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 class TurnsFilter extends OncePerRequestFilter {
   private static final String JOBS = "/jobs/";
   private static final int FOR_EACH_PROCESSOR = 2;
-  private static final int MOST_WAITING = 60;
 
-  private final Semaphore turns =
-      new Semaphore(FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors(), true);
-  private final int waitSeconds;
-
-  TurnsFilter(DoorSettings settings) {
-    this.waitSeconds = settings.heavyWaitSeconds();
-  }
+  private final Turns turns =
+      new Turns(FOR_EACH_PROCESSOR * Runtime.getRuntime().availableProcessors());
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -46,27 +35,15 @@ class TurnsFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (!hasTurn()) {
-      response.setHeader(HttpHeaders.RETRY_AFTER, Integer.toString(Busy.RETRY_SECONDS));
-      response.sendError(HttpStatus.SERVICE_UNAVAILABLE.value());
+    if (!turns.take(response)) {
       return;
     }
     ContentCachingResponseWrapper page = new ContentCachingResponseWrapper(response);
     try {
       chain.doFilter(request, page);
     } finally {
-      turns.release();
+      turns.end();
     }
     page.copyBodyToResponse();
-  }
-
-  private boolean hasTurn() {
-    try {
-      return turns.getQueueLength() < MOST_WAITING
-          && turns.tryAcquire(waitSeconds, TimeUnit.SECONDS);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      return false;
-    }
   }
 }
