@@ -27,8 +27,6 @@ class VisitorFilter extends OncePerRequestFilter {
   static final Set<String> OPEN_TO_ALL =
       Set.of("/garage/open-demo", "/garage/open-own", "/garage/bring", "/units");
 
-  private static final Set<String> READING = Set.of("GET", "HEAD");
-
   private final Accounts accounts;
   private final GarageCookies cookies;
   private final AuthenticationEntryPoint wayIn;
@@ -84,6 +82,6 @@ class VisitorFilter extends OncePerRequestFilter {
     boolean demo = cookies.isDemoOpen(request);
     return cookies
         .read(request, demo ? GarageCookies.Use.DEMO_KEY : GarageCookies.Use.OWN_KEY)
-        .flatMap(key -> accounts.visitor(key, demo, READING.contains(request.getMethod())));
+        .flatMap(key -> accounts.visitor(key, demo, !"POST".equals(request.getMethod())));
   }
 }
