@@ -3,22 +3,26 @@ package org.fermix.web.problem;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.ThreadLocalRandom;
+import java.util.stream.Stream;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.fermix.web.shared.Busy;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.TooOften;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -32,6 +36,9 @@ import org.springframework.web.servlet.ModelAndView;
 @ControllerAdvice
 class Problems {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  /** Causes looked at behind one fault; more would be a circle. */
+  private static final int DEEPEST = 20;
 
   @ExceptionHandler(NotHere.class)
   ModelAndView notHere() {
@@ -91,9 +98,7 @@ class Problems {
   static ModelAndView ours(Throwable fault, HttpServletRequest request, String path) {
     String reference =
         HexFormat.of().withUpperCase().toHexDigits(ThreadLocalRandom.current().nextInt());
-    boolean database =
-        fault instanceof CannotCreateTransactionException
-            || fault instanceof DataAccessResourceFailureException;
+    boolean database = isOfTheConnection(fault);
     if (database) {
       // The database says enough in its own log; a trace for each request would only fill ours.
       LOG.error("database does not answer reference={} path={}", reference, path);
@@ -104,6 +109,25 @@ class Problems {
     HttpStatus status =
         database ? HttpStatus.SERVICE_UNAVAILABLE : HttpStatus.INTERNAL_SERVER_ERROR;
     return again(page(status, database ? Problem.DATABASE : "", reference), request, path);
+  }
+
+  /**
+   * Whether the database was not reached, or went away meanwhile: a connection's own exceptions, or
+   * SQLSTATE class 08 (connection exception, ISO/IEC 9075) or 57P (operator intervention,
+   * PostgreSQL's table of error codes).
+   */
+  static boolean isOfTheConnection(Throwable fault) {
+    return Stream.<@Nullable Throwable>iterate(fault, Objects::nonNull, Throwable::getCause)
+        .limit(DEEPEST)
+        .anyMatch(
+            cause ->
+                cause instanceof SQLTransientConnectionException
+                    || cause instanceof SQLNonTransientConnectionException
+                    || (cause instanceof SQLException sql && isOfTheConnection(sql.getSQLState())));
+  }
+
+  private static boolean isOfTheConnection(@Nullable String state) {
+    return state != null && (state.startsWith("08") || state.startsWith("57P"));
   }
 
   static ModelAndView page(HttpStatusCode status, String detail, String reference) {
