@@ -56,7 +56,8 @@ document.addEventListener('keydown', (event) => {
   else {
     const target = document.querySelector(`[data-key="${CSS.escape(event.key)}"]`);
     if (!target) return;
-    target.click();
+    if (typing(target)) target.focus();
+    else target.click();
   }
   event.preventDefault();
 });

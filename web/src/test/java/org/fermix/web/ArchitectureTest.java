@@ -53,6 +53,7 @@ class ArchitectureTest {
           "instruments",
           "practice",
           "bench",
+          "catalogue",
           "decide",
           "demo");
 

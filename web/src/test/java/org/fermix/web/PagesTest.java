@@ -57,6 +57,22 @@ class PagesTest extends WebTestBase {
   }
 
   @Test
+  void whatIsTypedIsDrawnWithoutBeingKept() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    String looked = visit.submit(job + "/need", job + "/need/look", need("0", "444")).body();
+    assertThat(looked)
+        .contains("value=\"444\"", "Drawn, not saved yet", "id=\"need-asks\"", "hx-swap-oob");
+    assertThat(visit.get(job + "/need").body()).doesNotContain("444");
+    String wrong = visit.submit(job + "/need", job + "/need/look", need("0", "lots")).body();
+    assertThat(wrong).contains("value=\"lots\"", "f-minimumCca-error");
+    assertThat(visit.get(job + "/need/rests").body())
+        .contains("What the answer rests on", "Engine and starter", "record a start");
+    assertThat(visit.get(job + "/need/climate.svg").body()).contains("<svg", "coldest morning");
+    assertThat(visit.get(job + "/need/tray.svg").body()).contains("tray-unknown");
+  }
+
+  @Test
   void anUnknownAddressGetsAHelpfulPage() {
     Visit visit = new Visit(port);
     visit.ownJob("Otter", "petrol-car");

@@ -32,9 +32,6 @@ final class Gates {
   /** Less than this over live terminals is a short circuit in waiting (mm); estimate. */
   private static final double LEAST_CLEARANCE_MM = 1;
 
-  /** A hot afternoon over the warmest month's mean (K); estimate. */
-  private static final double HOT_DAY_K = 8;
-
   private static final double ORDINARY_CHARGE = 0.9;
   private static final double ORDINARY_C = 15;
 
@@ -228,7 +225,7 @@ final class Gates {
   private static GateResult limits(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     List<Finding> findings = new ArrayList<>();
     Mark mark = Mark.CLEARS;
-    double hotC = need.climate().summerMeanC().value() + HOT_DAY_K + need.place().driveK();
+    double hotC = need.hotDayC();
     double hottestC = label.chemistry().acceptance().hottestC();
     if (hotC > hottestC) {
       mark = Mark.CLOSE;

@@ -123,12 +123,7 @@ public final class TypicalBattery {
   /** The smallest standard case that holds it and goes in; else the largest that goes in. */
   private static CaseSize size(Need need, double litres) {
     List<CaseCode> cases =
-        need.tray().map(tray -> CaseCode.goingInto(tray.space())).orElse(CaseCode.all()).stream()
-            .filter(
-                each ->
-                    each.positiveSide().isEmpty()
-                        || each.positiveSide().equals(need.tray().map(Tray::positiveSide))
-                        || need.tray().isEmpty())
+        need.tray().map(Tray::standardCases).orElse(CaseCode.all()).stream()
             .sorted(Comparator.comparingDouble(each -> each.size().litres()))
             .toList();
     Optional<CaseSize> holding =

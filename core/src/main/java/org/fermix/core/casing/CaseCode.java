@@ -1,5 +1,6 @@
 package org.fermix.core.casing;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -20,6 +21,9 @@ public record CaseCode(
     Optional<TerminalSide> positiveSide,
     Terminal terminal,
     boolean sure) {
+  /** Cases of one code differ by so much (mm); estimate. */
+  private static final double NEAR_MM = 3;
+
   private static final List<CaseCode> ALL =
       Table.read(CaseCode.class, "case-codes.csv").rows().stream().map(CaseCode::of).toList();
 
@@ -34,6 +38,25 @@ public record CaseCode(
     return ALL.stream().filter(each -> each.code().equals(wanted)).toList();
   }
 
+  /** The code a case of a size and side is of; within a few millimetres, the nearest. */
+  public static Optional<CaseCode> of(CaseSize size, TerminalSide side) {
+    return ALL.stream()
+        .filter(each -> each.positiveSide().isEmpty() || each.positiveSide().get() == side)
+        .filter(each -> each.off(size) <= NEAR_MM)
+        .min(
+            Comparator.comparingDouble((CaseCode each) -> each.off(size))
+                .thenComparing(each -> !each.sure())
+                .thenComparing(CaseCode::code));
+  }
+
+  private double off(CaseSize other) {
+    return Math.max(
+        Math.abs(size.lengthMm() - other.lengthMm()),
+        Math.max(
+            Math.abs(size.widthMm() - other.widthMm()),
+            Math.abs(size.heightMm() - other.heightMm())));
+  }
+
   /** The codes whose largest case goes into a space upright, largest volume first. */
   public static List<CaseCode> goingInto(CaseSize space) {
     return ALL.stream()
@@ -43,7 +66,7 @@ public record CaseCode(
                     && each.size().widthMm() <= space.widthMm()
                     && each.size().heightMm() <= space.heightMm())
         .sorted(
-            java.util.Comparator.comparingDouble((CaseCode each) -> each.size().litres())
+            Comparator.comparingDouble((CaseCode each) -> each.size().litres())
                 .reversed()
                 .thenComparing(CaseCode::code))
         .toList();

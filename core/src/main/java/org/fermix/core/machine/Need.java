@@ -20,6 +20,9 @@ public record Need(
   /** A lay-up that ends less than this much warmer ends in the cold that is asked about (K). */
   private static final double AS_COLD_K = 3;
 
+  /** A hot afternoon over the warmest month's mean (K); estimate. */
+  private static final double HOT_DAY_K = 8;
+
   /** Volts at the battery with the engine running (V). */
   public Given regulatedVolts() {
     return charging.regulatedVolts();
@@ -28,6 +31,11 @@ public record Need(
   /** Mean battery temperature over the year, in its place (°C). */
   public double batteryMeanC() {
     return climate.yearMeanC() + place.yearK();
+  }
+
+  /** A hot afternoon over the warmest month's mean, in its place on a long drive (°C); estimate. */
+  public double hotDayC() {
+    return climate.summerMeanC().value() + HOT_DAY_K + place.driveK();
   }
 
   /** Days it stands between two uses on ordinary days (d). */

@@ -1,10 +1,14 @@
 package org.fermix.core.machine;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import org.fermix.core.casing.CaseCode;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
-import org.fermix.core.quantity.Check;
+import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Unit;
 
 /**
  * The space for the battery and what its leads allow.
@@ -21,13 +25,27 @@ public record Tray(
     double leadSpareMm,
     Optional<Terminal> leads,
     boolean mayLieDown) {
+  /** How much farther leads reach. */
+  public static final Limits LEAD_SPARE = new Limits("spare lead length", 0, 2000, Unit.MILLIMETRE);
+
   /** Refuses impossible leads. */
   public Tray {
-    Check.within("spare lead length", leadSpareMm, 0, 2000, "mm");
+    LEAD_SPARE.check(leadSpareMm);
   }
 
   /** A tray for an upright battery whose leads just reach. */
   public Tray(CaseSize space, TerminalSide positiveSide) {
     this(space, positiveSide, 0, Optional.empty(), false);
+  }
+
+  /**
+   * The standard cases that go in upright with their positive terminal right: those whose sizes are
+   * sure before those from memory, largest first.
+   */
+  public List<CaseCode> standardCases() {
+    return CaseCode.goingInto(space).stream()
+        .filter(each -> each.positiveSide().isEmpty() || each.positiveSide().get() == positiveSide)
+        .sorted(Comparator.comparing((CaseCode each) -> !each.sure()))
+        .toList();
   }
 }

@@ -173,4 +173,33 @@ class ShortlistTest {
     }
     assertThat(before).isPositive();
   }
+
+  @Test
+  void missesAreNamedNearestFirstEachWithTheGatesItFails() {
+    Shortlist found =
+        Shortlist.of(NEED, Policy.USUAL, CONDITIONS, Weights.USUAL, QUICK, catalogue(400, 7));
+    assertThat(found.nearest()).hasSize(Shortlist.MOST_NEAREST);
+    assertThat(found.nearest())
+        .isSortedAccordingTo((a, b) -> Double.compare(a.distance(), b.distance()))
+        .allMatch(miss -> !miss.failed().isEmpty() && miss.distance() > 0);
+    Label almost = sized(NEED.tray().orElseThrow().space(), 4);
+    Label far = sized(NEED.tray().orElseThrow().space(), 60);
+    Shortlist two =
+        Shortlist.of(NEED, Policy.USUAL, CONDITIONS, Weights.USUAL, QUICK, List.of(far, almost));
+    assertThat(two.nearest()).extracting(Shortlist.Miss::label).containsExactly(almost, far);
+    assertThat(two.nearest().get(0).distance()).isCloseTo(0.04, within(1e-9));
+  }
+
+  private static Label sized(CaseSize space, double tooLongMm) {
+    return new Label(
+        "Too long by " + tooLongMm,
+        Chemistry.of("agm"),
+        CrankingRating.cca(760),
+        Optional.of(Given.label(70, Unit.AMPERE_HOUR)),
+        Optional.of(Given.label(124, Unit.MINUTE)),
+        Optional.of(Given.label(20.4, Unit.KILOGRAM)),
+        new CaseSize(space.lengthMm() + tooLongMm, space.widthMm(), space.heightMm() - 10),
+        NEED.tray().orElseThrow().positiveSide(),
+        Given.typed(100, Unit.MONEY));
+  }
 }

@@ -47,6 +47,10 @@ public record LabelFact(
     WIDTH(CaseSize.SIDE),
     /** (mm). */
     HEIGHT(CaseSize.SIDE),
+    /** What the leads are fixed to, by its name. */
+    TERMINAL(Limit.NONE),
+    /** Stamped on the case, as it stands there. */
+    DATE_CODE(Limit.NONE),
     /** Nominal (V). */
     VOLTS(Build.VOLTS),
     /** Most it passes for long (A). */
@@ -113,6 +117,11 @@ public record LabelFact(
   /** A number on the label. */
   public static LabelFact of(Kind fact, double value) {
     return new LabelFact(fact, null, value, null, null, null, null);
+  }
+
+  /** A thing with a name of its own. */
+  public static LabelFact named(Kind fact, String name) {
+    return new LabelFact(fact, name, null, null, null, null, null);
   }
 
   /** A rating by a test. */

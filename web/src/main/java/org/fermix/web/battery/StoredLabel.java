@@ -14,6 +14,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.fermix.core.casing.CaseSize;
+import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.label.Build;
@@ -137,9 +138,7 @@ public class StoredLabel {
         offer
             .map(each -> Given.typed(each.price().doubleValue(), Unit.MONEY))
             .orElseGet(() -> Given.assumed(0, Unit.MONEY, "no price typed")),
-        find(Kind.VOLTS)
-            .map(volts -> new Build(volts.intValue(), Optional.empty()))
-            .orElse(Build.TWELVE_VOLT),
+        new Build(find(Kind.VOLTS).map(Double::intValue).orElse(12), terminal()),
         sheet());
   }
 
@@ -178,6 +177,16 @@ public class StoredLabel {
   /** The rows of its discharge table as one text; empty without any. */
   public String discharges() {
     return facts(Kind.DISCHARGE).map(LabelFact::text).collect(Collectors.joining("; "));
+  }
+
+  /** What the leads are fixed to, where it says so. */
+  public Optional<Terminal> terminal() {
+    return named(Kind.TERMINAL).flatMap(Terminal::find);
+  }
+
+  /** The name a fact has. */
+  public Optional<String> named(Kind kind) {
+    return facts(kind).findFirst().map(LabelFact::standard);
   }
 
   /** Yes or no, where it says either. */

@@ -92,12 +92,13 @@ public class Benches {
     return own(job).bench();
   }
 
-  private Policy policy(OpenJob job) {
+  /** The schools followed, as its owner has it. */
+  public Policy policy(OpenJob job) {
     return needs.keepsBattery(job) ? Policy.USUAL.keepingTheBattery() : Policy.USUAL;
   }
 
   /** The line-up, today's battery with what its tests found. */
-  private List<Candidate> candidates(OpenJob job) {
+  List<Candidate> candidates(OpenJob job) {
     return lineUp.candidates(job).stream()
         .map(candidate -> candidate.isToday() ? candidate.with(checks.tested(job)) : candidate)
         .toList();

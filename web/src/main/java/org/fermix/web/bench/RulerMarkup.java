@@ -1,6 +1,7 @@
 package org.fermix.web.bench;
 
 import org.fermix.web.chart.Markup;
+import org.fermix.web.chart.TagMark;
 import org.fermix.web.chart.Ticks;
 
 /** A ruler's drawing, as it stands in the page and in its file. */
@@ -63,32 +64,8 @@ final class RulerMarkup {
   }
 
   private void tag(Ruler.Tag tag) {
-    out.open(
-        "svg",
-        "x",
-        tag.at(),
-        "y",
-        Integer.toString(tag.top()),
-        "class",
-        "tag " + tag.style(),
-        "data-letter",
-        tag.letter(),
-        "width",
-        "1",
-        "height",
-        "1",
-        "overflow",
-        "visible");
-    out.line("title", tag.title());
-    if (!tag.below()) {
-      String stem = Integer.toString(tag.stem() - tag.top());
-      out.mark("line", "x1", "0", "x2", "0", "y1", "18", "y2", stem, "class", "stem");
-    }
-    out.mark("path", "d", "M-9 0H5L9 4V18H-9Z");
-    out.line("text", tag.letter(), "x", "0", "y", "13.5", "text-anchor", "middle");
-    if (tag.below()) {
-      out.mark("line", "x1", "-12", "x2", "12", "y1", "9", "y2", "9", "class", "strike");
-    }
-    out.close("svg");
+    new TagMark(
+            tag.letter(), tag.at(), tag.top(), tag.stem(), tag.style(), tag.below(), tag.title())
+        .draw(out);
   }
 }

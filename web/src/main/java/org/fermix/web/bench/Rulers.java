@@ -15,13 +15,14 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.Figures;
 import org.fermix.web.chart.Labels;
 import org.fermix.web.chart.Scale;
+import org.fermix.web.chart.TagMark;
 import org.fermix.web.chart.Ticks;
 import org.fermix.web.shared.Display;
 
 /** Lays out the five rulers of a bench answer. */
 final class Rulers {
   private static final double TAG_WIDTH_PERCENT = 4.4;
-  private static final int TAG_PITCH = 22;
+  private static final int TAG_PITCH = TagMark.PITCH;
   private static final int TOP_ROOM = 4;
   private static final int LABEL_ROOM = 22;
   private static final double[] HOUR_SPANS = {4, 8, 12, 24, 48, 96, 200, 500};
@@ -248,11 +249,7 @@ final class Rulers {
     String letter = placed.candidate().letter();
     boolean failed = !placed.candidate().isEligible() && !placed.candidate().candidate().isToday();
     String style =
-        failed
-            ? "tag-failed"
-            : letter.equals(leader)
-                ? "tag-leader"
-                : placed.candidate().candidate().isToday() ? "tag-today" : "tag-plain";
+        TagMark.style(placed.candidate().candidate().isToday(), letter.equals(leader), failed);
     double from = scale.position(figure.band().low());
     double to = scale.position(figure.band().high());
     return new Ruler.Tag(

@@ -3,6 +3,8 @@ package org.fermix.web.lineup;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -12,6 +14,7 @@ import java.util.Optional;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.DateCode;
 import org.fermix.core.label.Sheet;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
@@ -21,6 +24,7 @@ import org.fermix.web.battery.LabelFact.Kind;
 import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.RatingText;
 import org.fermix.web.battery.StoredLabel;
+import org.fermix.web.need.TerminalWords;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -71,6 +75,10 @@ final class BatteryForm {
 
   private static final List<Field> SHEET =
       List.of(
+          Field.choice("terminal", "Terminals", TerminalWords.choices())
+              .withHelp("What the leads are fixed to."),
+          Field.text("dateCode", "Date code", 12)
+              .withHelp("As stamped on the case: a shelf warmer has lost charge and life."),
           Field.choice(
               "volts",
               "Battery voltage",
@@ -168,6 +176,8 @@ final class BatteryForm {
     put(values, "volts", label.find(Kind.VOLTS).map(volts -> String.valueOf(volts.intValue())));
     put(values, "ratings", Optional.of(label.otherRatings()));
     put(values, "discharges", Optional.of(label.discharges()));
+    put(values, "terminal", label.terminal());
+    put(values, "dateCode", label.named(Kind.DATE_CODE));
     put(values, "protected", label.says(Kind.PROTECTED).map(BatteryForm::yesNo));
     put(values, "heated", label.says(Kind.HEATED).map(BatteryForm::yesNo));
     put(values, "coldTest", label.says(Kind.COLD_TEST).map(BatteryForm::yesNo));
@@ -187,6 +197,8 @@ final class BatteryForm {
     form.hint("mass", "Empty: estimated from capacity");
     form.hint("capacityHours", "Empty: 20 h");
     form.hint("volts", "Empty: 12 V");
+    form.hint("terminal", "Empty: taken to fit the leads");
+    form.hint("dateCode", "Empty: not known");
     form.hint("ratings", "Empty: none printed");
     form.hint("discharges", "Empty: none printed");
     form.hint("protected", "Empty: not stated; lithium is then barred");
@@ -216,6 +228,14 @@ final class BatteryForm {
         .map(RatingText::complaint)
         .filter(complaint -> !complaint.isEmpty())
         .ifPresent(complaint -> form.complain("ratings", complaint));
+    form.text("dateCode")
+        .filter(code -> DateCode.readings(code, LocalDate.now(ZoneOffset.UTC)).isEmpty())
+        .ifPresent(
+            code ->
+                form.complain(
+                    "dateCode",
+                    "This code cannot be read: write month and year, such as 03/26, 2026-03, C6 or"
+                        + " 26W12."));
     form.text("discharges")
         .map(DischargeText::read)
         .map(DischargeText::complaint)
@@ -244,6 +264,8 @@ final class BatteryForm {
         });
     form.text("volts")
         .ifPresent(volts -> facts.add(LabelFact.of(Kind.VOLTS, Double.parseDouble(volts))));
+    form.text("terminal").ifPresent(name -> facts.add(LabelFact.named(Kind.TERMINAL, name)));
+    form.text("dateCode").ifPresent(code -> facts.add(LabelFact.named(Kind.DATE_CODE, code)));
     form.text("discharges").map(DischargeText::entries).stream()
         .flatMap(List::stream)
         .forEach(entry -> facts.add(LabelFact.discharge(entry)));

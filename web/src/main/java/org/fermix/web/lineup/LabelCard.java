@@ -1,137 +1,262 @@
 package org.fermix.web.lineup;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.casing.CaseCode;
+import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.BelievedRatio;
+import org.fermix.core.label.Build;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.DateCode;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.LabelAudit;
+import org.fermix.core.machine.Tray;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
+import org.fermix.core.reserve.RatedCapacity;
+import org.fermix.web.battery.LabelFact.Kind;
+import org.fermix.web.chart.Markup;
+import org.fermix.web.chart.Scale;
+import org.fermix.web.need.Judge;
+import org.fermix.web.need.SpaceWords;
+import org.fermix.web.need.TerminalWords;
 import org.fermix.web.shared.Display;
 
 /**
- * A candidate drawn as a label: what is printed, what it becomes on the yardstick, and remarks
- * where the label flatters or is silent.
+ * A candidate as its label has it: only figures that move get a line of their own, from what is
+ * printed to what it becomes on the yardstick; the rest share one line.
+ *
+ * @param moved from the most telling downwards
+ * @param asPrinted what stands as it is printed
+ * @param fit how it goes in, in words; empty where the tray is not known
+ * @param source where its figures and its price come from
  */
 public record LabelCard(
     UUID id,
     String letter,
     boolean today,
+    boolean leads,
     boolean demo,
     String name,
     String chemistryId,
     String chemistry,
-    List<Row> printed,
-    List<Row> yardstick,
+    String caseCode,
+    String mass,
+    String price,
+    List<Moved> moved,
+    String asPrinted,
+    String fit,
     List<String> remarks,
-    String price) {
+    String source) {
 
-  /** One figure with its name. */
-  public record Row(String name, String value, boolean assumed) {}
+  /**
+   * A figure that is not what it seems.
+   *
+   * @param drawn the printed figure as an outline, what is left of it solid
+   */
+  public record Moved(
+      String name, String printed, String drawn, String becomes, String change, boolean assumed) {}
 
-  static LabelCard of(Entry entry, Display display) {
+  private static final double CLEARLY = 0.02;
+  private static final double PERCENT = 100;
+
+  static LabelCard of(
+      Entry entry,
+      Optional<Judge.Judged> judged,
+      Optional<Tray> tray,
+      LocalDate today,
+      Display display) {
     Candidate candidate = entry.candidate();
     Label label = candidate.label();
     return new LabelCard(
         entry.id(),
         candidate.letter(),
         candidate.isToday(),
+        judged.flatMap(Judge.Judged::leader).filter(candidate.letter()::equals).isPresent(),
         entry.label().isDemo(),
         label.name(),
         label.chemistry().id(),
         label.sheet().kindStated() ? label.chemistry().displayName() : "lithium, kind not stated",
-        printed(candidate, display),
-        yardstick(label, display),
-        remarks(label, display),
+        CaseCode.of(label.size(), label.positiveSide()).map(CaseCode::code).orElse(""),
+        display.show(label.mass().value(), Unit.KILOGRAM).text(),
         entry
             .offer()
             .map(offer -> display.show(offer.price().doubleValue(), Unit.MONEY, 2).text())
-            .orElse(""));
+            .orElse(""),
+        moved(label, display),
+        asPrinted(candidate, entry, display),
+        tray.flatMap(
+                each ->
+                    judged
+                        .flatMap(all -> all.of(candidate.letter()))
+                        .map(answer -> SpaceWords.ofIt(answer, each, display)))
+            .orElse(""),
+        remarks(label, entry, today, display),
+        source(entry, display));
   }
 
-  private static List<Row> printed(Candidate candidate, Display display) {
+  private static String source(Entry entry, Display display) {
+    return entry.offer().map(offer -> "price noted " + display.moment(offer.madeAt())).orElse("");
+  }
+
+  private static List<Moved> moved(Label label, Display display) {
+    List<Moved> lines = new ArrayList<>();
+    rating(label, display).ifPresent(lines::add);
+    capacity(label, display).ifPresent(lines::add);
+    if (label.reserveMinutes().isEmpty()) {
+      lines.add(
+          unprinted(
+              "reserve",
+              display
+                  .show(RatedCapacity.reserveMinutes(BatteryCircuit.of(label)), Unit.MINUTE)
+                  .text()));
+    }
+    if (label.massKg().isEmpty()) {
+      lines.add(unprinted("mass", display.show(label.mass().value(), Unit.KILOGRAM).text()));
+    }
+    return lines;
+  }
+
+  private static Optional<Moved> rating(Label label, Display display) {
+    CredibleRating believed = CredibleRating.of(label);
+    double cca =
+        believed.rating().test().equals(CrankingTest.COLD_CRANKING)
+            ? believed.rating().amps()
+            : BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
+    double printed = label.cranking().amps();
+    boolean sameTest = label.cranking().test().equals(CrankingTest.COLD_CRANKING);
+    if (sameTest && Math.abs(cca / printed - 1) < CLEARLY) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        changed(
+            "rating",
+            display.show(printed, Unit.AMPERE).text()
+                + " "
+                + (sameTest ? "CCA" : label.cranking().test().label()),
+            printed,
+            display.show(cca, Unit.AMPERE).text() + " CCA",
+            cca,
+            !believed.asPrinted(),
+            display));
+  }
+
+  private static Optional<Moved> capacity(Label label, Display display) {
+    Given becomes = label.capacity();
+    if (label.capacityAh().isEmpty()) {
+      return Optional.of(
+          unprinted("capacity", display.show(becomes.value(), becomes.unit(), 1).text()));
+    }
+    double printed = label.capacityAh().get().value();
+    double hours = label.sheet().capacityHours();
+    if (hours == Label.CAPACITY_HOURS && Math.abs(becomes.value() / printed - 1) < CLEARLY) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        changed(
+            "capacity",
+            display.show(printed, Unit.AMPERE_HOUR).text()
+                + " at "
+                + display.number(hours, 0)
+                + " h",
+            printed,
+            display.show(becomes.value(), becomes.unit(), 1).text() + " at 20 h",
+            becomes.value(),
+            becomes.isAssumed(),
+            display));
+  }
+
+  private static Moved unprinted(String name, String becomes) {
+    return new Moved(name, "not printed", "", becomes, "assumed", true);
+  }
+
+  private static Moved changed(
+      String name,
+      String printed,
+      double printedValue,
+      String becomes,
+      double value,
+      boolean assumed,
+      Display display) {
+    double percent = PERCENT * (value / printedValue - 1);
+    String change = (percent > 0 ? "+" : "") + display.number(percent, 0) + "\u202f%";
+    return new Moved(name, printed, drawn(printedValue, value), becomes, change, assumed);
+  }
+
+  /** The printed figure as an outline, what remains solid, what flatters hatched. */
+  private static String drawn(double printed, double becomes) {
+    double most = Math.max(printed, becomes);
+    String outline = Scale.percent(PERCENT * printed / most);
+    String solid = Scale.percent(PERCENT * Math.min(printed, becomes) / most);
+    Markup out = new Markup();
+    out.mark("rect", "width", outline, "height", "9", "class", "moved-printed");
+    out.mark("rect", "width", solid, "height", "9", "class", "moved-left");
+    if (becomes > printed) {
+      out.mark(
+          "rect",
+          "x",
+          outline,
+          "width",
+          Scale.percent(PERCENT * (becomes - printed) / most),
+          "height",
+          "9",
+          "class",
+          "moved-more");
+    }
+    return out.toString();
+  }
+
+  private static String asPrinted(Candidate candidate, Entry entry, Display display) {
     Label label = candidate.label();
-    List<Row> rows = new ArrayList<>();
-    rows.add(
-        new Row(
-            label.cranking().test().label(),
-            display.show(label.cranking().amps(), Unit.AMPERE).text(),
-            false));
+    List<String> words = new ArrayList<>();
+    words.add(
+        display.show(label.cranking().amps(), Unit.AMPERE).text()
+            + " "
+            + label.cranking().test().label());
     label
         .sheet()
         .otherRatings()
         .forEach(
             rating ->
-                rows.add(
-                    new Row(
-                        rating.test().label(),
-                        display.show(rating.amps(), Unit.AMPERE).text(),
-                        false)));
-    label.reserveMinutes().ifPresent(given -> rows.add(row("RC", given, display)));
+                words.add(
+                    display.show(rating.amps(), Unit.AMPERE).text() + " " + rating.test().label()));
     label
         .capacityAh()
         .ifPresent(
             given ->
-                rows.add(
-                    row(
-                        "Capacity, " + display.number(label.sheet().capacityHours(), 0) + " h",
-                        given,
-                        display)));
-    label.massKg().ifPresent(given -> rows.add(row("Mass", given, display)));
-    rows.add(
-        new Row(
-            "Case",
-            display.show(label.size().lengthMm(), Unit.MILLIMETRE).number()
-                + " × "
-                + display.show(label.size().widthMm(), Unit.MILLIMETRE).number()
-                + " × "
-                + display.show(label.size().heightMm(), Unit.MILLIMETRE).text(),
-            false));
-    rows.add(
-        new Row(
-            "Positive",
-            switch (label.positiveSide()) {
-              case LEFT -> "left";
-              case RIGHT -> "right";
-            },
-            false));
+                words.add(
+                    display.show(given.value(), given.unit()).text()
+                        + " at "
+                        + display.number(label.sheet().capacityHours(), 0)
+                        + " h"));
+    label
+        .reserveMinutes()
+        .ifPresent(given -> words.add(display.show(given.value(), given.unit()).text()));
+    words.add(
+        display.show(label.size().lengthMm(), Unit.MILLIMETRE).number()
+            + " × "
+            + display.show(label.size().widthMm(), Unit.MILLIMETRE).number()
+            + " × "
+            + display.show(label.size().heightMm(), Unit.MILLIMETRE).text());
+    words.add(label.positiveSide() == TerminalSide.RIGHT ? "+ right" : "+ left");
+    label.build().terminal().map(TerminalWords::of).ifPresent(words::add);
+    if (label.build().nominalVolts() != Build.TWELVE_VOLT.nominalVolts()) {
+      words.add(display.show(label.build().nominalVolts(), Unit.VOLT, 0).text());
+    }
+    entry.label().named(Kind.DATE_CODE).ifPresent(code -> words.add("stamped " + code));
     if (candidate.isToday()) {
-      rows.add(new Row("In service", display.show(candidate.ageYears(), Unit.YEAR).text(), false));
+      words.add(display.show(candidate.ageYears(), Unit.YEAR).text() + " in service");
     }
-    return rows;
+    return String.join(", ", words);
   }
 
-  private static Row row(String name, Given given, Display display) {
-    return new Row(name, display.show(given.value(), given.unit()).text(), given.isAssumed());
-  }
-
-  private static List<Row> yardstick(Label label, Display display) {
-    List<Row> rows = new ArrayList<>();
-    if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)
-        || !label.sheet().otherRatings().isEmpty()) {
-      double cca = BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
-      rows.add(new Row("CCA (SAE), about", display.show(cca, Unit.AMPERE).text(), true));
-    }
-    if (label.capacityAh().isEmpty() || label.sheet().capacityHours() != Label.CAPACITY_HOURS) {
-      Given restated = label.capacity();
-      rows.add(
-          new Row(
-              "Capacity, 20 h", display.show(restated.value(), restated.unit(), 1).text(), true));
-    }
-    if (label.massKg().isEmpty()) {
-      rows.add(row("Mass", label.mass(), display));
-    }
-    double perAmpHour = label.cranking().amps() / label.capacity().value();
-    rows.add(new Row("Rating per Ah", display.number(perAmpHour, 1) + " A/Ah", false));
-    return rows;
-  }
-
-  private static List<String> remarks(Label label, Display display) {
+  private static List<String> remarks(Label label, Entry entry, LocalDate today, Display display) {
     List<String> remarks = new ArrayList<>();
     CredibleRating believed = CredibleRating.of(label);
     boolean doubted = !believed.asPrinted();
@@ -156,6 +281,33 @@ public record LabelCard(
     if (label.reserveMinutes().isEmpty()) {
       remarks.add("No reserve capacity is printed; ask for it.");
     }
+    if (!entry.isToday()) {
+      entry.label().named(Kind.DATE_CODE).ifPresent(code -> shelf(remarks, label, code, today));
+    }
     return remarks;
+  }
+
+  /** What its date code means for one that is still to be bought. */
+  private static void shelf(List<String> remarks, Label label, String code, LocalDate today) {
+    List<DateCode.Decoded> readings = DateCode.readings(code, today);
+    if (readings.isEmpty()) {
+      return;
+    }
+    int months = readings.get(0).monthsOld(today);
+    String made = "Made " + months + (months == 1 ? " month" : " months") + " ago by its date code";
+    String other =
+        readings.size() > 1
+            ? "; the code can also be read as " + readings.get(1).made() + ", so ask"
+            : "";
+    switch (DateCode.shelf(label.chemistry().isLead(), months)) {
+      case FRESH -> remarks.add(made + other + ".");
+      case CHARGE_FIRST -> remarks.add(made + ": charge it before it is used" + other + ".");
+      case STALE ->
+          remarks.add(
+              made
+                  + ": uncharged so long it has been sulfating, so choose a fresher one"
+                  + other
+                  + ".");
+    }
   }
 }

@@ -13,9 +13,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.battery.HeldBattery;
+import org.fermix.web.battery.LabelFacts;
 import org.fermix.web.battery.Labels;
 import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.StoredLabel;
@@ -215,6 +217,37 @@ public class LineUp implements ReadAhead {
     }
     job.forget();
     return true;
+  }
+
+  /**
+   * Adds a battery as the core has it, such as one of the catalogue.
+   *
+   * @param number the form was drawn with
+   * @param demo true for invented ones
+   * @return its letter; empty when there is none for it
+   */
+  @Transactional
+  public Optional<String> add(
+      OpenJob job, UUID number, Label label, Optional<BigDecimal> price, boolean demo) {
+    jobs.hold(job);
+    job.forget();
+    Optional<UUID> made = submissions.made(job.garageId(), number);
+    if (made.isPresent()) {
+      return Optional.of(entry(job, made.get()).letter());
+    }
+    Optional<String> letter = freeLetter(job, false);
+    if (letter.isEmpty()) {
+      return letter;
+    }
+    labels.dropUnused(job.garageId());
+    StoredLabel stored = new StoredLabel(job.garageId(), demo);
+    LabelFacts.write(label, stored, clock.instant());
+    labels.save(stored);
+    price.ifPresent(asked -> labels.offer(stored, asked, needs.currency(job)));
+    submissions.remember(job.garageId(), number, stored.id());
+    this.stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), stored.id()));
+    job.forget();
+    return letter;
   }
 
   private void write(OpenJob job, Form form, StoredLabel label) {

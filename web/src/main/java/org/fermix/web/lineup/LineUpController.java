@@ -1,15 +1,22 @@
 package org.fermix.web.lineup;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.bench.TypicalBattery;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.Need;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
+import org.fermix.web.need.Judge;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -34,12 +41,16 @@ class LineUpController {
   private final Rails rails;
   private final Needs needs;
   private final LineUp lineUp;
+  private final Judge judge;
+  private final Clock clock;
 
-  LineUpController(Jobs jobs, Rails rails, Needs needs, LineUp lineUp) {
+  LineUpController(Jobs jobs, Rails rails, Needs needs, LineUp lineUp, Judge judge, Clock clock) {
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
     this.lineUp = lineUp;
+    this.judge = judge;
+    this.clock = clock;
   }
 
   @GetMapping
@@ -48,21 +59,53 @@ class LineUpController {
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID removed,
       @RequestParam(required = false) @Nullable String full,
+      @RequestParam(name = "nofree", required = false) @Nullable String noFree,
       Display display,
       Model model) {
     OpenJob job = jobs.open(visitor, id);
     Display money = display.in(needs.currency(job));
+    List<Entry> entries = lineUp.entries(job);
+    Need need = needs.of(job);
+    Optional<Judge.Judged> judged =
+        entries.isEmpty() ? Optional.empty() : Optional.of(judge.judge(job, need));
+    LocalDate day = LocalDate.now(clock.withZone(display.zone()));
     List<LabelCard> cards =
-        lineUp.entries(job).stream().map(entry -> LabelCard.of(entry, money)).toList();
+        entries.stream()
+            .map(entry -> LabelCard.of(entry, judged, need.tray(), day, money))
+            .toList();
+    model.addAttribute("job", job);
+    model.addAttribute("number", Submissions.number());
+    model.addAttribute("noFree", noFree != null);
+    model.addAttribute("onlyToday", cards.stream().allMatch(LabelCard::today));
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("cards", cards);
     model.addAttribute("hasToday", cards.stream().anyMatch(LabelCard::today));
     model.addAttribute("hasRoom", lineUp.freeLetter(job, false).isPresent());
     if (removed != null && lineUp.entry(job, removed).removed()) {
-      model.addAttribute("removed", LabelCard.of(lineUp.entry(job, removed), money));
+      model.addAttribute(
+          "removed",
+          LabelCard.of(lineUp.entry(job, removed), Optional.empty(), Optional.empty(), day, money));
       model.addAttribute("full", full != null);
     }
     return "lineup/page";
+  }
+
+  /** Puts a typical battery of each chemistry into an empty line-up. */
+  @PostMapping("/typical")
+  String typical(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "") String number) {
+    OpenJob job = jobs.open(visitor, id);
+    UUID first = Submissions.number(number);
+    int place = 0;
+    for (Label label : TypicalBattery.of(needs.of(job))) {
+      // One form makes several: each has a number of its own that follows from the form's.
+      UUID own = new UUID(first.getMostSignificantBits(), first.getLeastSignificantBits() + place);
+      lineUp.add(job, own, label, Optional.empty(), false);
+      place++;
+    }
+    return "redirect:" + job.path(Stop.BENCH);
   }
 
   @GetMapping("/{which:new|today}")

@@ -1,8 +1,12 @@
 package org.fermix.web.need;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.decision.Influence;
+import org.fermix.core.machine.Need;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.chart.Drawing;
 import org.fermix.web.chart.Drawings;
@@ -12,7 +16,7 @@ import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
-import org.fermix.web.shared.NotHere;
+import org.fermix.web.shared.Htmx;
 import org.fermix.web.shared.StaleEdit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -32,17 +36,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/jobs/{id}/need")
 class NeedController {
   private static final int DRAWN_WIDTH = 640;
-  private static final int MINIMUM_HEIGHT = 66;
 
   private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
+  private final Judge judge;
   private final Drawings drawings;
 
-  NeedController(Jobs jobs, Rails rails, Needs needs, Drawings drawings) {
+  NeedController(Jobs jobs, Rails rails, Needs needs, Judge judge, Drawings drawings) {
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
+    this.judge = judge;
     this.drawings = drawings;
   }
 
@@ -70,10 +75,11 @@ class NeedController {
       Model model,
       HttpServletResponse response) {
     OpenJob job = jobs.open(visitor, id);
-    Form form = NeedForm.typed(NeedForm.of(job, needs.facts(job), display), parameters);
+    Form before = NeedForm.of(job, needs.facts(job), display);
+    Form form = NeedForm.typed(before, parameters);
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      return page(job, display, form, version, model);
+      return page(job, display, form, needs.drawn(job, form, before), version, parameters, model);
     }
     try {
       needs.save(job, version, form);
@@ -86,49 +92,124 @@ class NeedController {
     }
   }
 
-  private String page(OpenJob job, Display display, Form form, long version, Model model) {
+  /** Draws what is typed without keeping it. */
+  @PostMapping("/look")
+  String look(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam long version,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model) {
+    OpenJob job = jobs.open(visitor, id);
+    NeedFacts stored = needs.facts(job);
+    Form before = NeedForm.of(job, stored, display.in(stored.currency));
+    Form form = NeedForm.typed(before, parameters);
+    model.addAttribute("unsaved", true);
+    parts(job, display, form, needs.drawn(job, form, before), version, parameters, model);
+    return "need/parts :: looked";
+  }
+
+  /** What each assumption carries; it takes longer than the page. */
+  @GetMapping("/rests")
+  String rests(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Htmx htmx,
+      Model model) {
+    OpenJob job = jobs.open(visitor, id);
+    Need need = needs.of(job);
+    List<Influence> influences = judge.influences(job, need);
+    model.addAttribute("rests", Rests.of(influences, job, display));
+    model.addAttribute("telling", influences.stream().anyMatch(each -> each.changes() > 0));
+    model.addAttribute("leader", judge.judge(job, need).leader().orElse(""));
+    if (htmx.wantsPart()) {
+      return "need/parts :: rests";
+    }
     model.addAttribute("rail", rails.of(job, Stop.NEED, display));
-    model.addAttribute("form", form);
-    model.addAttribute("version", version);
-    model.addAttribute("drawing", TrayDrawing.of(needs.of(job), display));
-    model.addAttribute("cranks", job.engine().turns());
-    model.addAttribute("minimums", MinimumRuler.of(needs.of(job), display));
+    return "need/rests";
+  }
+
+  private String page(OpenJob job, Display display, Form form, long version, Model model) {
+    return page(job, display, form, needs.of(job), version, Map.of(), model);
+  }
+
+  private String page(
+      OpenJob job,
+      Display display,
+      Form form,
+      Need need,
+      long version,
+      Map<String, String> parameters,
+      Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.NEED, display));
+    parts(job, display, form, need, version, parameters, model);
     return "need/page";
   }
 
-  @GetMapping("/tray.svg")
-  ResponseEntity<String> tray(
-      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
-    OpenJob job = jobs.open(visitor, id);
-    return TrayDrawing.of(needs.of(job), display)
-        .map(
-            tray ->
-                drawings.file(
-                    new Drawing(
-                        "need/drawings :: tray",
-                        "tray",
-                        tray,
-                        tray.viewBox(),
-                        DRAWN_WIDTH,
-                        DRAWN_WIDTH / 2,
-                        "The largest case that goes in, " + job.machineName(),
-                        tray.summary())))
-        .orElseThrow(() -> new NotHere("drawing"));
+  private void parts(
+      OpenJob job,
+      Display display,
+      Form form,
+      Need need,
+      long version,
+      Map<String, String> parameters,
+      Model model) {
+    model.addAttribute("job", job);
+    model.addAttribute("form", form);
+    model.addAttribute("version", version);
+    model.addAttribute(
+        "need",
+        NeedPage.of(
+            need, judge.judge(job, need), Optional.ofNullable(parameters.get("laid")), display));
   }
 
-  @GetMapping("/minimum.svg")
-  ResponseEntity<String> minimum(
-      @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, Display display) {
+  /** A drawing to take along. */
+  @GetMapping("/{which:tray|cranking|reserve|climate}.svg")
+  ResponseEntity<String> drawing(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String which,
+      @RequestParam(required = false) @Nullable String laid,
+      Display display) {
     OpenJob job = jobs.open(visitor, id);
-    MinimumRuler minimums = MinimumRuler.of(needs.of(job), display);
+    Need need = needs.of(job);
+    NeedPage page = NeedPage.of(need, judge.judge(job, need), Optional.ofNullable(laid), display);
+    String of = ", " + job.machineName();
     return drawings.file(
-        Drawing.of(
-            "need/drawings :: minimums",
-            "minimums",
-            minimums,
-            DRAWN_WIDTH,
-            MINIMUM_HEIGHT,
-            "Cold cranking amps asked, " + job.machineName(),
-            minimums.summary()));
+        switch (which) {
+          case "tray" ->
+              Drawing.of(
+                  "need/drawings :: space",
+                  "space",
+                  page.space(),
+                  SpaceDrawing.WIDTH,
+                  (int) Math.ceil(page.space().height()),
+                  "The space" + of,
+                  page.space().summary());
+          case "cranking" -> scale(page.cranking(), "Cranking amps asked" + of);
+          case "reserve" -> scale(page.reserve(), "Reserve capacity asked" + of);
+          default ->
+              Drawing.of(
+                  "need/drawings :: climate",
+                  "climate",
+                  page.climate(),
+                  DRAWN_WIDTH,
+                  page.climate().height(),
+                  "The year" + of,
+                  page.climate().summary());
+        });
+  }
+
+  private static Drawing scale(AskedScale scale, String heading) {
+    return Drawing.of(
+        "need/drawings :: scale",
+        "asked",
+        scale,
+        DRAWN_WIDTH,
+        scale.height(),
+        heading,
+        scale.summary());
   }
 }

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.machine.Stand;
 import org.jspecify.annotations.Nullable;
@@ -43,6 +44,14 @@ class NeedFacts implements Persistable<UUID> {
 
   @Enumerated(EnumType.STRING)
   @Nullable TerminalSide positiveSide;
+
+  @Enumerated(EnumType.STRING)
+  @Nullable Terminal leadTerminal;
+
+  @Column(name = "lead_spare_mm")
+  @Nullable Double leadSpareMm;
+
+  @Nullable Boolean mayLie;
 
   @Column(name = "coldest_morning_c")
   @Nullable Double coldestMorningC;

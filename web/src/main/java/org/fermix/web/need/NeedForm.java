@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.fermix.core.casing.CaseSize;
+import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
@@ -15,6 +16,7 @@ import org.fermix.core.machine.History;
 import org.fermix.core.machine.LayUpPlace;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
@@ -56,6 +58,16 @@ final class NeedForm {
                   "Positive terminal",
                   List.of(new Field.Choice("LEFT", "left"), new Field.Choice("RIGHT", "right")))
               .withHelp("Seen from the long side nearest the terminals."),
+          Field.choice("leads", "Leads end in", TerminalWords.choices())
+              .withHelp("What the leads are made to be fixed to."),
+          Field.number("leadSpare", "Leads reach farther by", Tray.LEAD_SPARE)
+              .withHelp("Slack in the positive lead: with enough, a case may stand turned."),
+          Field.choice(
+                  "mayLie",
+                  "May lie on its side",
+                  List.of(
+                      new Field.Choice("no", "upright only"), new Field.Choice("yes", "may lie")))
+              .withHelp("Only a sealed battery, and only where its maker allows it."),
           Field.number("coldest", "Coldest morning", Climate.COLDEST_MORNING)
               .withHelp("The coldest start you want to make."),
           Field.number("layUp", "Longest lay-up", LongestLayUp.DAYS)
@@ -122,6 +134,9 @@ final class NeedForm {
     put(values, "trayWidth", facts.trayWidthMm);
     put(values, "trayHeight", facts.trayHeightMm);
     put(values, "side", facts.positiveSide);
+    put(values, "leads", facts.leadTerminal);
+    put(values, "leadSpare", facts.leadSpareMm);
+    put(values, "mayLie", facts.mayLie == null ? null : facts.mayLie ? "yes" : "no");
     put(values, "coldest", facts.coldestMorningC);
     put(values, "layUp", facts.layUpDays);
     put(values, "layUpFrom", facts.layUpFromMonth);
@@ -168,10 +183,31 @@ final class NeedForm {
                 + display.show(job.engine().ruleOfThumbCca(), Unit.AMPERE).text()
                 + " by the displacement rule"
             : "Empty: not asked for; no engine is cranked");
+    if (job.engine().turns()) {
+      form.assume("minimumCca", display.number(job.engine().ruleOfThumbCca(), 0));
+    }
+    form.assume("minimumTest", CrankingTest.COLD_CRANKING.label());
     form.hint("minimumReserve", "Empty: not asked for");
+    form.assume("minimumReserve", "none");
     form.hint("minimumCapacity", "Empty: not asked for");
+    form.assume("minimumCapacity", "none");
+    form.assume("leads", "not said");
+    form.hint("leads", "Empty: any terminal is taken to fit");
+    form.assume("leadSpare", "0");
+    form.hint("leadSpare", "Empty: they just reach");
+    form.assume("mayLie", "upright only");
+    form.hint("mayLie", "Empty: upright only");
     hint(form, "coldest", usual.coldestMorningC(), display);
     hint(form, "layUp", usual.layUpDays(), display);
+    form.assume("layUpFrom", Months.name(usual.layUpFromMonth().value()));
+    form.assume("layUpPlace", usual.layUpPlace().name());
+    form.assume("stand", StandWords.of(Stand.Way.CONNECTED));
+    form.assume("standWeeks", "4");
+    form.assume("coldestMonth", Months.name(usual.coldestMonth().value()));
+    form.assume("batteryPlace", usual.batteryPlace().name());
+    form.assume("historyBatteries", "?");
+    form.assume("historyYears", "?");
+    form.assume("keepsBattery", "its battery goes with it");
     form.hint("layUpFrom", "Empty: " + Months.name(usual.layUpFromMonth().value()) + " assumed");
     form.hint("layUpPlace", "Empty: " + usual.layUpPlace().name() + " assumed");
     form.hint("stand", "Empty: left connected");
@@ -192,6 +228,7 @@ final class NeedForm {
   }
 
   private static void hint(Form form, String name, Given given, Display display) {
+    form.assume(name, display.field(given.value(), given.unit()));
     form.hint(
         name,
         "Empty: "
@@ -230,6 +267,9 @@ final class NeedForm {
     facts.trayWidthMm = form.numberOrNull("trayWidth");
     facts.trayHeightMm = form.numberOrNull("trayHeight");
     facts.positiveSide = form.text("side").map(TerminalSide::valueOf).orElse(null);
+    facts.leadTerminal = form.text("leads").flatMap(Terminal::find).orElse(null);
+    facts.leadSpareMm = form.numberOrNull("leadSpare");
+    facts.mayLie = form.text("mayLie").map("yes"::equals).orElse(null);
     facts.coldestMorningC = form.numberOrNull("coldest");
     facts.layUpDays = form.numberOrNull("layUp");
     facts.layUpFromMonth = form.text("layUpFrom").map(Integer::valueOf).orElse(null);

@@ -140,6 +140,13 @@ public class Needs implements NextJob, ReadAhead {
     return facts.findByJobIdAndGarageId(job.jobId(), job.garageId()).orElseGet(() -> unsaid(job));
   }
 
+  /** The need as a form has it, saved or not; where the form is wrong, as it was before. */
+  Need drawn(OpenJob job, Form form, Form before) {
+    NeedFacts said = unsaid(job);
+    NeedForm.write(form.soundOr(before), said);
+    return need(job, said);
+  }
+
   @Transactional
   void save(OpenJob job, long version, Form form) {
     NeedFacts stored = facts(job);
@@ -230,7 +237,10 @@ public class Needs implements NextJob, ReadAhead {
     return Optional.of(
         new Tray(
             new CaseSize(facts.trayLengthMm, facts.trayWidthMm, facts.trayHeightMm),
-            facts.positiveSide));
+            facts.positiveSide,
+            facts.leadSpareMm == null ? 0 : facts.leadSpareMm,
+            Optional.ofNullable(facts.leadTerminal),
+            Boolean.TRUE.equals(facts.mayLie)));
   }
 
   private static Given given(@Nullable Double said, Unit unit, Given otherwise) {

@@ -23,6 +23,7 @@ public final class Form {
   private final Map<String, String> complaints = new LinkedHashMap<>();
   private final Map<String, Double> numbers = new LinkedHashMap<>();
   private final Map<String, String> hints = new LinkedHashMap<>();
+  private final Map<String, String> assumed = new LinkedHashMap<>();
 
   private Form(List<Field> fields, Display display) {
     this.fields = List.copyOf(fields);
@@ -64,6 +65,7 @@ public final class Form {
   public static Form typed(Form before, Map<String, String> parameters) {
     Form form = new Form(before.fields, drawn(before.display, parameters));
     form.hints.putAll(before.hints);
+    form.assumed.putAll(before.assumed);
     for (Field field : form.fields) {
       String text = parameters.getOrDefault(field.name(), "").strip();
       form.texts.put(field.name(), text);
@@ -161,6 +163,28 @@ public final class Form {
     hints.put(name, hint);
   }
 
+  /** What stands for an empty field, as it would be typed; the hint tells why. */
+  public void assume(String name, String text) {
+    assumed.put(name, text);
+  }
+
+  /** The same with what is wrong put back to what it was, so that there is something to draw. */
+  public Form soundOr(Form before) {
+    Form form = new Form(fields, display);
+    form.texts.putAll(texts);
+    form.numbers.putAll(numbers);
+    form.hints.putAll(hints);
+    form.assumed.putAll(assumed);
+    for (String wrong : complaints.keySet()) {
+      form.texts.put(wrong, before.texts.getOrDefault(wrong, ""));
+      Double number = before.numbers.get(wrong);
+      if (number != null) {
+        form.numbers.put(wrong, number);
+      }
+    }
+    return form;
+  }
+
   /** True when nothing is wrong. */
   public boolean isSound() {
     return complaints.isEmpty();
@@ -205,7 +229,8 @@ public final class Form {
         display.fieldUnit(field.unit()),
         field.kind() == Field.Kind.CHOICE ? "" : range(field),
         complaints.getOrDefault(field.name(), ""),
-        hints.getOrDefault(field.name(), ""));
+        hints.getOrDefault(field.name(), ""),
+        assumed.getOrDefault(field.name(), ""));
   }
 
   /** Where what is stored now differs from what was typed. */
@@ -244,7 +269,13 @@ public final class Form {
 
   /** A field as it is drawn. */
   public record FieldView(
-      Field field, String value, String unit, String range, String error, String hint) {
+      Field field,
+      String value,
+      String unit,
+      String range,
+      String error,
+      String hint,
+      String assumed) {
     /** The input's id. */
     public String id() {
       return "f-" + field.name();
@@ -253,6 +284,23 @@ public final class Form {
     /** True when something is wrong with it. */
     public boolean isWrong() {
       return !error.isEmpty();
+    }
+
+    /** True when nothing is typed. */
+    public boolean isEmpty() {
+      return value.isEmpty();
+    }
+
+    /** What is asked and what is accepted, in one sentence after another. */
+    public String asks() {
+      StringBuilder text = new StringBuilder(field.label()).append(". ").append(field.help());
+      if (!range.isEmpty()) {
+        text.append(' ').append(range).append('.');
+      }
+      if (!hint.isEmpty()) {
+        text.append(' ').append(hint).append('.');
+      }
+      return text.toString();
     }
 
     /** Ids of what describes it. */

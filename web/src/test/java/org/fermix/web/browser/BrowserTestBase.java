@@ -117,7 +117,9 @@ abstract class BrowserTestBase extends WebTestBase {
   /** Fills a field or chooses its value. */
   static void fill(Page page, String name, String value) {
     Locator field = page.locator("[name=" + name + "]");
-    if ("SELECT".equals(field.evaluate("element => element.tagName"))) {
+    if (field.count() > 1) {
+      page.locator("[name=" + name + "][value=" + value + "]").check();
+    } else if ("SELECT".equals(field.evaluate("element => element.tagName"))) {
       field.selectOption(value);
     } else {
       field.fill(value);

@@ -75,18 +75,18 @@ class WalkTest extends BrowserTestBase {
     button(page, "Save").click();
 
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
-        .hasText("What the machine requires");
+        .hasText("What Otter requires");
     page.getByLabel("Minimum cranking amps").fill("lots");
-    page.getByLabel("Coldest morning").fill("−16");
+    page.locator("#f-coldest").fill("−16");
     button(page, "Save the need").click();
     assertThat(page.locator("#f-minimumCca-error")).containsText("1 to 3,000 A");
     assertThat(page.getByLabel("Minimum cranking amps")).hasValue("lots");
-    assertThat(page.getByLabel("Coldest morning")).hasValue("−16");
+    assertThat(page.locator("#f-coldest")).hasValue("−16");
     page.getByLabel("Minimum cranking amps").fill("520");
     page.getByLabel("Tray length").fill("278");
     page.getByLabel("Tray width").fill("175");
     page.getByLabel("Height free").fill("200");
-    page.getByLabel("Positive terminal").selectOption("RIGHT");
+    page.locator(".leads label").last().click();
     button(page, "Save the need").click();
     assertThat(page.getByText("Saved.")).isVisible();
     accessible(page);
@@ -96,7 +96,7 @@ class WalkTest extends BrowserTestBase {
     candidate(page, "Example 62", "flooded", "560", "97", "62", "15.8", "89");
     candidate(page, "Example 70", "agm", "760", "124", "70", "20.4", "176");
     candidate(page, "Too long", "flooded", "700", "120", "74", "19", "99");
-    page.locator(".card", new Page.LocatorOptions().setHasText("Too long"))
+    page.locator(".label-row", new Page.LocatorOptions().setHasText("Too long"))
         .getByText("Edit")
         .click();
     page.getByLabel("Length").fill("315");
@@ -140,7 +140,7 @@ class WalkTest extends BrowserTestBase {
     page.getByLabel("Positive terminal").selectOption("RIGHT");
     page.getByLabel("Price").fill(price);
     button(page, "Save").click();
-    assertThat(page.locator(".card", new Page.LocatorOptions().setHasText(name))).isVisible();
+    assertThat(page.locator(".label-row", new Page.LocatorOptions().setHasText(name))).isVisible();
   }
 
   @Test
@@ -195,6 +195,40 @@ class WalkTest extends BrowserTestBase {
     assertThat(page).hasURL(Pattern.compile("/check$"));
     page.keyboard().press("g");
     assertThat(page).hasURL(Pattern.compile("/garage$"));
+  }
+
+  @Test
+  void aTrayIsTypedOnItsDrawingByKeyboardAlone() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Pelican", "need");
+    Locator space = page.locator("svg.space");
+    assertThat(space).hasAttribute("aria-label", "The tray is not measured yet");
+    page.getByLabel("Tray length").focus();
+    page.keyboard().type("278");
+    page.keyboard().press("Tab");
+    page.keyboard().type("175");
+    page.keyboard().press("Tab");
+    page.keyboard().press("Space");
+    page.keyboard().press("ArrowRight");
+    page.keyboard().press("Tab");
+    page.keyboard().type("wide");
+    assertThat(page.locator("#f-trayHeight-error")).containsText("20 to 1,000");
+    assertThat(space).hasAttribute("aria-label", "The tray is not measured yet");
+    page.keyboard().press("Control+A");
+    page.keyboard().type("205");
+    assertThat(space).hasAttribute("aria-label", Pattern.compile("278.mm long.*on the right"));
+    assertThat(page.locator("#need-asks")).containsText("Drawn, not saved yet");
+    page.locator("[name=laid]").first().focus();
+    page.keyboard().press("ArrowRight");
+    assertThat(page.locator(".need-fit")).containsText("B goes in");
+    page.getByLabel("Height free").focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Saved.")).isVisible();
+    assertThat(page.getByLabel("Tray width")).hasValue("175");
+    assertThat(page.locator("svg.space"))
+        .hasAttribute("aria-label", Pattern.compile("205.mm high"));
+    assertThat(page.locator("#need-rests li").first()).isVisible();
+    accessible(page);
   }
 
   @Test

@@ -1,0 +1,12 @@
+package org.fermix.web.catalogue;
+
+import java.util.UUID;
+import org.fermix.core.label.Label;
+
+/**
+ * One battery of the catalogue.
+ *
+ * @param caseCode as printed; empty for cases of no standard
+ * @param currency of its price, ISO 4217
+ */
+record Entry(UUID id, Label label, String caseCode, String currency, boolean demo) {}

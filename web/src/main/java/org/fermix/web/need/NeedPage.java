@@ -1,0 +1,90 @@
+package org.fermix.web.need;
+
+import java.util.List;
+import java.util.Optional;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.TagMark;
+import org.fermix.web.shared.Display;
+
+/**
+ * What the Need page shows of a need, saved or not.
+ *
+ * @param letters that can be laid in
+ * @param laidIn the one that is; empty where there is none
+ * @param fit how it goes in, in words
+ * @param standard the largest standard case, in words
+ * @param typical true where typical batteries stand in for a line-up
+ * @param parkedTakes what the drain takes over the lay-up
+ */
+public record NeedPage(
+    SpaceDrawing space,
+    List<Letter> letters,
+    String laidIn,
+    String fit,
+    String standard,
+    boolean cranks,
+    AskedScale cranking,
+    String agreement,
+    AskedScale reserve,
+    ClimateDrawing climate,
+    ChargingDrawing charging,
+    String hotDay,
+    String parkedTakes,
+    String runsTake,
+    List<Asks> asks,
+    boolean typical) {
+  /** A letter that can be chosen. */
+  public record Letter(String letter, String name, String style, boolean chosen) {}
+
+  private static final double HOURS_A_DAY = 24;
+  private static final double MILLI = 1000;
+
+  static NeedPage of(Need need, Judge.Judged judged, Optional<String> chosen, Display display) {
+    Optional<CandidateAnswer> laid = chosen.flatMap(judged::of).or(judged::usual);
+    Asked asked = new Asked(need, judged, display);
+    boolean cranks = need.engine().turns();
+    double drainAh =
+        need.use().drainMilliamps().value()
+            / MILLI
+            * HOURS_A_DAY
+            * need.use().layUp().days().value();
+    double runsAh = need.use().engineOffAmps().value() * need.use().engineOffHours().value();
+    return new NeedPage(
+        SpaceDrawing.of(need.tray(), laid.map(CandidateAnswer::candidate), display),
+        judged.answer().candidates().stream().map(each -> letter(each, judged, laid)).toList(),
+        laid.map(CandidateAnswer::letter).orElse(""),
+        need.tray()
+            .flatMap(tray -> laid.map(each -> SpaceWords.of(each, tray, display)))
+            .orElse(""),
+        need.tray()
+            .map(tray -> SpaceWords.standard(tray, display))
+            .orElse(
+                "Measure length, width and free height and say where the positive lead ends; until"
+                    + " then nothing can be said about fit, and a usual tray is drawn in outline."),
+        cranks,
+        asked.cranking(),
+        cranks ? asked.agreement() : "",
+        asked.reserve(),
+        ClimateDrawing.of(need, display),
+        ChargingDrawing.of(need, judged.kinds(), display),
+        display.show(need.hotDayC(), Unit.CELSIUS).text(),
+        display.show(drainAh, Unit.AMPERE_HOUR, 1).text(),
+        display.show(runsAh, Unit.AMPERE_HOUR, 1).text(),
+        Asks.of(need, judged, display),
+        judged.typical());
+  }
+
+  private static Letter letter(
+      CandidateAnswer answer, Judge.Judged judged, Optional<CandidateAnswer> laid) {
+    return new Letter(
+        answer.letter(),
+        answer.candidate().label().name(),
+        TagMark.style(
+            answer.candidate().isToday(),
+            judged.leader().filter(answer.letter()::equals).isPresent(),
+            false),
+        laid.filter(each -> each.letter().equals(answer.letter())).isPresent());
+  }
+}
