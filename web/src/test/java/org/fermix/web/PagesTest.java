@@ -73,6 +73,51 @@ class PagesTest extends WebTestBase {
   }
 
   @Test
+  void aBatteryOfTheCatalogueIsTakenOnce() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    String page = visit.get(job + "/catalogue?q=agm").body();
+    assertThat(page).contains("pass every gate", "parked, asked", " Demo ");
+    String add = Html.action(page, job + "/catalogue/");
+    Map<String, String> form = Map.of("number", "7c6bb0a2-24ab-4b0c-9d0c-3b1f0f3b7d11");
+    visit.submit(job + "/catalogue", add, form);
+    String lineUp = visit.submit(job + "/catalogue", add, form).body();
+    assertThat(lineUp).contains(", demo", "Remove").containsOnlyOnce("class=\"label-row\"");
+    assertThat(visit.get(job + "/catalogue?q=agm").body()).contains("in the line-up");
+    String unknown = job + "/catalogue/00000000-0000-0000-0000-000000000000/add";
+    assertThat(visit.submit(job + "/catalogue", unknown, form).statusCode()).isEqualTo(404);
+    Visit other = new Visit(port);
+    String elsewhere = other.ownJob("Grebe", "petrol-car");
+    assertThat(other.submit(elsewhere + "/catalogue", add, form).statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void whatFindsNothingSaysWhatToLeaveOut() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    assertThat(visit.get(job + "/catalogue?q=unobtainable").body())
+        .contains("Nothing in the catalogue has all of these words and limits");
+    assertThat(visit.get(job + "/catalogue?q=" + "x".repeat(3000)).statusCode()).isEqualTo(200);
+    assertThat(visit.get(job + "/catalogue?q=%25%27%3B--&kind=unknown").statusCode())
+        .isEqualTo(200);
+    assertThat(visit.get(visit.ownJob("Lark", "aircraft") + "/catalogue").body())
+        .contains("A certified aircraft takes only a battery whose approval covers it");
+  }
+
+  @Test
+  void anEmptyMachineAnswersWithTypicalBatteries() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "motorcycle-single");
+    String typical = job + "/lineup/typical";
+    Map<String, String> form = Map.of("number", "7c6bb0a2-24ab-4b0c-9d0c-3b1f0f3b7d12");
+    visit.submit(job + "/lineup", typical, form);
+    String bench = visit.submit(job + "/lineup", typical, form).body();
+    assertThat(bench).contains("Typical AGM", "Typical LFP", "id=\"ruler-cold\"");
+    String lineUp = visit.get(job + "/lineup").body();
+    assertThat(lineUp.split("class=\"label-row\"", -1)).hasSizeBetween(5, 7);
+  }
+
+  @Test
   void anUnknownAddressGetsAHelpfulPage() {
     Visit visit = new Visit(port);
     visit.ownJob("Otter", "petrol-car");
@@ -396,7 +441,7 @@ class PagesTest extends WebTestBase {
     typed.put("capacityHours", "10");
     typed.put("reserveShare", "25");
     assertThat(visit.submit(job + "/lineup", job + "/lineup/new", typed).body())
-        .contains("Capacity, 10 h");
+        .contains("Ah at 10 h");
   }
 
   @Test

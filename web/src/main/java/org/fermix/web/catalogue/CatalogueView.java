@@ -28,6 +28,7 @@ import org.fermix.web.shared.Display;
  * @param meet how many of them do all that is asked
  * @param cut how many that may fit were not judged
  * @param parts of all, as one bar
+ * @param approval true where an approval has to cover the battery
  */
 public record CatalogueView(
     String typed,
@@ -42,7 +43,8 @@ public record CatalogueView(
     List<Row> rows,
     int more,
     List<Miss> misses,
-    String advice) {
+    String advice,
+    boolean approval) {
   /** So many of those that pass are shown at first. */
   static final int FIRST = 12;
 
@@ -141,7 +143,8 @@ public record CatalogueView(
         rows,
         Math.min(MOST_ROWS, found.ranked().size()) - rows.size(),
         misses,
-        advice(found, misses, all));
+        advice(found, misses, all),
+        need.engine().engineClass().traits().needsApproval());
   }
 
   private static List<Kind> kinds(Catalogue.Counts counts, Optional<Chemistry> chosen) {

@@ -232,6 +232,28 @@ class WalkTest extends BrowserTestBase {
   }
 
   @Test
+  void theCatalogueAnswersWhileOneTypes() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "lineup");
+    assertThat(page.locator(".found tbody tr").first()).isVisible();
+    page.keyboard().press("/");
+    page.keyboard().type("agm under 30 kg");
+    assertThat(page.locator(".found:not(.misses) tbody tr").first()).containsText("AGM");
+    accessible(page);
+    page.keyboard().press("Control+A");
+    page.keyboard().type("unobtainable");
+    assertThat(page.locator("#catalogue-found")).containsText("leave one out");
+    page.keyboard().press("Control+A");
+    page.keyboard().type("efb");
+    Locator add = page.locator(".add").first();
+    assertThat(page.locator(".found:not(.misses) tbody tr").first()).containsText("EFB");
+    add.focus();
+    page.keyboard().press("Enter");
+    assertThat(page.locator(".label-row")).hasCount(6);
+    assertThat(page.locator(".label-row").last()).containsText("EFB");
+  }
+
+  @Test
   void unitsSwitchAnywhereAndBack() {
     Page page = page(1280, 800, ColorScheme.LIGHT);
     openDemo(page, "Juniper", "need");
