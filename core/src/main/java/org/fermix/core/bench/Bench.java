@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
@@ -51,6 +53,11 @@ public final class Bench {
   public static LifeEstimate life(Need need, Candidate candidate) {
     BenchCandidate made = new BenchCandidate(need, Policy.USUAL, candidate);
     return made.seen(made.modelYears()).expectedLife();
+  }
+
+  /** The gates of one battery in a need; they do not depend on the conditions. */
+  public static List<GateResult> gates(Need need, Label label) {
+    return Gates.of(need, label, () -> BatteryCircuit.of(label));
   }
 
   /** Chance that one battery starts the machine in conditions (1): what every page says of it. */

@@ -2,11 +2,12 @@ package org.fermix.web.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.BenchAnswer;
-import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.CrankingDemand;
+import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.bench.TypicalBattery;
 import org.fermix.core.chemistry.Chemistry;
@@ -16,6 +17,7 @@ import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
+import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Need;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.need.Judge;
@@ -40,6 +42,11 @@ class NeedJudge implements Judge {
   private record Weighed(Question question) {}
 
   private record Influences(List<Influence> found) {}
+
+  /** All that the demand of a start depends on. */
+  private record Cold(Engine engine, double coldestC) {}
+
+  private record Demand(Optional<CrankingDemand> found) {}
 
   @Override
   public Judged judge(OpenJob job, Need need) {
@@ -80,7 +87,7 @@ class NeedJudge implements Judge {
     return candidates;
   }
 
-  private static Judged judge(Question question) {
+  private Judged judge(Question question) {
     Need need = question.need();
     Bench bench = Bench.of(need, question.policy(), judged(question));
     Conditions conditions = Conditions.of(need);
@@ -90,15 +97,29 @@ class NeedJudge implements Judge {
         answer,
         decision.leader().map(Ranked::letter),
         isTypical(question),
-        kinds(need, conditions),
-        CrankingDemand.of(need));
+        kinds(need),
+        demand(need));
   }
 
-  private static List<CandidateAnswer> kinds(Need need, Conditions conditions) {
-    List<Candidate> candidates = new ArrayList<>();
+  /**
+   * It rests on engine and cold alone, and is asked again with every other figure that is typed.
+   */
+  private Optional<CrankingDemand> demand(Need need) {
+    return answers
+        .to(
+            new Cold(need.engine(), need.climate().coldestMorningC().value()),
+            Demand.class,
+            () -> new Demand(CrankingDemand.of(need)))
+        .found();
+  }
+
+  private static List<Kind> kinds(Need need) {
+    List<Kind> kinds = new ArrayList<>();
     for (Chemistry chemistry : Chemistry.all()) {
-      candidates.add(new Candidate(chemistry.id(), TypicalBattery.of(need, chemistry), 0));
+      Bench.gates(need, TypicalBattery.of(need, chemistry)).stream()
+          .filter(gate -> gate.gate() == Gate.CHARGED)
+          .forEach(gate -> kinds.add(new Kind(chemistry, gate)));
     }
-    return Bench.of(need, Policy.USUAL, candidates).answer(conditions).candidates();
+    return kinds;
   }
 }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -23,6 +24,7 @@ import org.fermix.core.machine.Tray;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.shared.Answers;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -35,19 +37,24 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Catalogue {
   /** So many of those that may fit are judged at once; of more, those of most amps. */
-  static final int MOST_JUDGED = 1500;
+  static final int MOST_JUDGED = 800;
 
   /** So many of those that do not go in are judged, the least too large first. */
   static final int MOST_NEAR = 60;
 
   private static final int BATCH = 500;
 
+  /** What is larger than the tray by more than this on any side is no near miss (mm). */
+  private static final int FAR_MM = 60;
+
   private final JdbcClient database;
   private final JdbcTemplate batches;
+  private final Answers answers;
 
-  Catalogue(JdbcClient database, JdbcTemplate batches) {
+  Catalogue(JdbcClient database, JdbcTemplate batches, Answers answers) {
     this.database = database;
     this.batches = batches;
+    this.answers = answers;
   }
 
   /** How many there are of each chemistry among those asked for. */
@@ -56,6 +63,9 @@ class Catalogue {
       byChemistry = Map.copyOf(byChemistry);
     }
   }
+
+  /** All that counts depend on. */
+  private record Counted(Asked asked, int volts, Optional<Tray> tray) {}
 
   /** A condition on rows with the values it speaks of. */
   private record Where(String text, Map<String, Object> values) {}
@@ -70,46 +80,55 @@ class Catalogue {
         .optional();
   }
 
-  /** Those that may go in, by their sides alone. */
+  /** Those that may go in by their sides alone, and of the rest the least too large. */
   @Transactional(readOnly = true)
-  List<Entry> mayFit(Asked asked, Optional<Chemistry> chemistry, int volts, Optional<Tray> tray) {
-    Where where = where(asked, chemistry, volts);
+  List<Entry> matching(Asked asked, Optional<Chemistry> chemistry, int volts, Optional<Tray> tray) {
+    Where where = where(asked, volts);
+    StringBuilder condition = new StringBuilder(where.text());
+    chemistry.ifPresent(
+        kind -> and(condition, where.values(), "chemistry = :kind", "kind", kind.id()));
+    String fits = fits(tray, where.values());
+    String taken =
+        "(select id from catalogue where "
+            + condition
+            + " and "
+            + fits
+            + " order by rating_a desc, id limit "
+            + MOST_JUDGED
+            + ")";
+    if (tray.isPresent()) {
+      taken +=
+          " union all (select id from catalogue where "
+              + condition
+              + " and not "
+              + fits
+              + " and length_mm <= :l + "
+              + FAR_MM
+              + " and width_mm <= :w + "
+              + FAR_MM
+              + " and height_mm <= :h + "
+              + FAR_MM
+              + " order by greatest(length_mm - :l, 0) + greatest(width_mm - :w, 0)"
+              + " + greatest(height_mm - :h, 0), id limit "
+              + MOST_NEAR
+              + ")";
+    }
     return database
-        .sql(
-            "select * from catalogue where "
-                + where.text()
-                + " and "
-                + fits(tray, where.values())
-                + " order by rating_a desc, id limit "
-                + MOST_JUDGED)
+        .sql("select c.* from (" + taken + ") as taken join catalogue c using (id)")
         .params(where.values())
         .query((row, number) -> entry(row))
         .list();
   }
 
-  /** Those that do not, the least too large first. */
-  @Transactional(readOnly = true)
-  List<Entry> nearly(Asked asked, Optional<Chemistry> chemistry, int volts, Tray tray) {
-    Where where = where(asked, chemistry, volts);
-    String fits = fits(Optional.of(tray), where.values());
-    return database
-        .sql(
-            "select * from catalogue where "
-                + where.text()
-                + " and not "
-                + fits
-                + " order by greatest(length_mm - :l, 0) + greatest(width_mm - :w, 0)"
-                + " + greatest(height_mm - :h, 0), id limit "
-                + MOST_NEAR)
-        .params(where.values())
-        .query((row, number) -> entry(row))
-        .list();
-  }
-
-  /** Counts of all that is asked for, of every chemistry. */
+  /** Counts of all that is asked for, of every chemistry; the catalogue changes only at start. */
   @Transactional(readOnly = true)
   Counts counts(Asked asked, int volts, Optional<Tray> tray) {
-    Where where = where(asked, Optional.empty(), volts);
+    return answers.to(
+        new Counted(asked, volts, tray), Counts.class, () -> count(asked, volts, tray));
+  }
+
+  private Counts count(Asked asked, int volts, Optional<Tray> tray) {
+    Where where = where(asked, volts);
     Map<String, Long> byChemistry = new LinkedHashMap<>();
     long[] sums = new long[2];
     database
@@ -129,7 +148,7 @@ class Catalogue {
     return new Counts(sums[0], sums[1], byChemistry);
   }
 
-  private static Where where(Asked asked, Optional<Chemistry> chemistry, int volts) {
+  private static Where where(Asked asked, int volts) {
     Map<String, Object> values = new HashMap<>();
     StringBuilder text = new StringBuilder("nominal_v = :volts");
     values.put("volts", volts);
@@ -141,8 +160,6 @@ class Catalogue {
     asked.mostPrice().ifPresent(price -> and(text, values, "price <= :price", "price", price));
     asked.leastAmps().ifPresent(amps -> and(text, values, "rating_a >= :amps", "amps", amps));
     asked.leastAmpHours().ifPresent(ah -> and(text, values, "capacity_ah >= :ah", "ah", ah));
-    chemistry.ifPresent(
-        kind -> and(text, values, "chemistry = :chemistry", "chemistry", kind.id()));
     return new Where(text.toString(), values);
   }
 
@@ -235,7 +252,7 @@ class Catalogue {
             entry.label().chemistry().displayName(),
             entry.label().chemistry().shortName(),
             entry.caseCode())
-        .toLowerCase(java.util.Locale.ROOT);
+        .toLowerCase(Locale.ROOT);
   }
 
   private static Entry entry(ResultSet row) throws SQLException {

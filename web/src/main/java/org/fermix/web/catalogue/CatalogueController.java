@@ -1,7 +1,6 @@
 package org.fermix.web.catalogue;
 
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -106,8 +105,7 @@ class CatalogueController {
       OpenJob job, Asked asked, Optional<Chemistry> chosen, boolean whole, Display display) {
     Need need = needs.of(job);
     int volts = need.engine().nominalVolts();
-    List<Entry> entries = new ArrayList<>(catalogue.mayFit(asked, chosen, volts, need.tray()));
-    need.tray().ifPresent(tray -> entries.addAll(catalogue.nearly(asked, chosen, volts, tray)));
+    List<Entry> entries = catalogue.matching(asked, chosen, volts, need.tray());
     Shortlist found =
         Shortlist.of(
             need,

@@ -3,9 +3,7 @@ package org.fermix.web.need;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.Mark;
 import org.fermix.core.casing.CaseCode;
 import org.fermix.core.casing.TerminalSide;
@@ -98,13 +96,13 @@ public record Asks(String name, String text) {
   private static String filled(Need need, Judge.Judged judged, Display display) {
     List<String> not =
         judged.kinds().stream()
-            .filter(each -> charged(each) == Mark.FAILS)
-            .map(each -> each.candidate().label().chemistry().shortName())
+            .filter(each -> each.charged().mark() == Mark.FAILS)
+            .map(each -> each.chemistry().shortName())
             .toList();
     List<String> partly =
         judged.kinds().stream()
-            .filter(each -> charged(each) == Mark.CLOSE)
-            .map(each -> each.candidate().label().chemistry().shortName())
+            .filter(each -> each.charged().mark() == Mark.CLOSE)
+            .map(each -> each.chemistry().shortName())
             .toList();
     String volts = "by " + display.show(need.regulatedVolts().value(), Unit.VOLT, 1).text();
     if (not.isEmpty() && partly.isEmpty()) {
@@ -115,13 +113,5 @@ public record Asks(String name, String text) {
         + (partly.isEmpty()
             ? ""
             : (not.isEmpty() ? ": " : "; ") + "less well: " + String.join(", ", partly));
-  }
-
-  private static Mark charged(CandidateAnswer answer) {
-    return answer.gates().stream()
-        .filter(each -> each.gate() == Gate.CHARGED)
-        .findFirst()
-        .orElseThrow()
-        .mark();
   }
 }

@@ -2,9 +2,7 @@ package org.fermix.web.need;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Finding;
-import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.GateResult;
 import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.chemistry.Chemistry;
@@ -32,7 +30,7 @@ public record ChargingDrawing(
   private static final int ROW_TALL = 20;
   private static final double ROOM = 0.2;
 
-  static ChargingDrawing of(Need need, List<CandidateAnswer> kinds, Display display) {
+  static ChargingDrawing of(Need need, List<Judge.Kind> kinds, Display display) {
     double series = need.engine().series();
     double volts = need.regulatedVolts().value();
     double low = Math.min(LEAST * series, volts - ROOM);
@@ -40,13 +38,9 @@ public record ChargingDrawing(
     Scale scale = Scale.across(low, high);
     List<Row> rows = new ArrayList<>();
     List<Figures.Row> figures = new ArrayList<>();
-    for (CandidateAnswer kind : kinds) {
-      Chemistry chemistry = kind.candidate().label().chemistry();
-      GateResult gate =
-          kind.gates().stream()
-              .filter(each -> each.gate() == Gate.CHARGED)
-              .findFirst()
-              .orElseThrow();
+    for (Judge.Kind kind : kinds) {
+      Chemistry chemistry = kind.chemistry();
+      GateResult gate = kind.charged();
       String words = words(gate);
       rows.add(
           new Row(

@@ -5,6 +5,8 @@ import java.util.Optional;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.CrankingDemand;
+import org.fermix.core.bench.GateResult;
+import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Influence;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
@@ -18,19 +20,22 @@ public interface Judge {
   /** What each assumption carries, that which carries most first. */
   List<Influence> influences(OpenJob job, Need need);
 
+  /** How a typical battery of one chemistry is charged here. */
+  record Kind(Chemistry chemistry, GateResult charged) {}
+
   /**
    * The line-up judged.
    *
    * @param leader the letter that is to be taken, where there is one
    * @param typical true where nobody has typed a candidate yet and typical batteries stand in
-   * @param kinds a typical battery of each chemistry, judged
+   * @param kinds how each chemistry is charged here
    * @param demand of the start; empty where nothing is cranked
    */
   record Judged(
       BenchAnswer answer,
       Optional<String> leader,
       boolean typical,
-      List<CandidateAnswer> kinds,
+      List<Kind> kinds,
       Optional<CrankingDemand> demand) {
     /** Copies the list. */
     public Judged {
