@@ -171,8 +171,6 @@ class MigrationTest extends WebTestBase {
       strings = {
         "insert into engine (id, garage_id, machine_id, position, engine_class)"
             + " select gen_random_uuid(), g.id, m.id, 4, 'utility'",
-        "insert into load (id, garage_id, machine_id, position, name, law, amps, hours)"
-            + " select gen_random_uuid(), g.id, m.id, 1, 'fridge', 'CURRENT', 4, 10",
         "insert into approval (id, garage_id, machine_id, version, document, requirements)"
             + " select gen_random_uuid(), g.id, m.id, 0, 'bulletin', '[]'"
       })

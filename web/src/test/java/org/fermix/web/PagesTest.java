@@ -104,6 +104,33 @@ class PagesTest extends WebTestBase {
         .contains("A certified aircraft takes only a battery whose approval covers it");
   }
 
+  /** 18 W and 8 W for three hours at 12.2 V are 6.4 Ah, 2.1 A over them. */
+  @Test
+  void thingsThatRunAreAddedUp() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "inboard-petrol");
+    Map<String, String> form =
+        new HashMap<>(
+            Map.of(
+                "version", "0",
+                "currency", "EUR",
+                "loadName1", "Plotter or sounder",
+                "loadHours1", "3",
+                "loadName3", "Handset",
+                "loadAmount3", "8",
+                "loadHours3", "3"));
+    String saved = visit.submit(job + "/need", job + "/need", form).body().replace('\u00a0', ' ');
+    assertThat(saved).contains("Saved.", "2.1 A for 3.0 h", "placeholder=\"2.1\"");
+    assertThat(saved).contains("name=\"loadName2\" value=\"Handset\"", "name=\"loadName3\"");
+    form.put("version", "1");
+    form.put("loadAmount1", "lots");
+    form.put("loadName4", "coffee robot");
+    HttpResponse<String> wrong = visit.submit(job + "/need", job + "/need", form);
+    assertThat(wrong.statusCode()).isEqualTo(422);
+    assertThat(wrong.body())
+        .contains("Draw of thing 1", "value=\"lots\"", "how many watts or amps it draws");
+  }
+
   @Test
   void anEmptyMachineAnswersWithTypicalBatteries() {
     Visit visit = new Visit(port);

@@ -25,7 +25,6 @@ class GarageCopies {
       List.of(
           "machine",
           "engine",
-          "load",
           "charger",
           "approval",
           "label",

@@ -42,7 +42,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoGarage implements ApplicationRunner {
   /** Raised whenever what is loaded changes. */
-  private static final int EDITION = 1;
+  private static final int EDITION = 2;
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 
@@ -260,8 +260,12 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("coldest", "-2"),
             Map.entry("layUp", "150"),
             Map.entry("drain", "4"),
-            Map.entry("offAmps", "4"),
-            Map.entry("offHours", "3"),
+            Map.entry("loadName1", "plotter or sounder"),
+            Map.entry("loadHours1", "3"),
+            Map.entry("loadName2", "marine radio on standby"),
+            Map.entry("loadHours2", "3"),
+            Map.entry("loadName3", "bilge pump"),
+            Map.entry("loadHours3", "0.5"),
             Map.entry("volts", "14.1"),
             Map.entry("currency", "EUR")));
   }

@@ -131,7 +131,8 @@ public record LabelCard(
             : BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
     double printed = label.cranking().amps();
     boolean sameTest = label.cranking().test().equals(CrankingTest.COLD_CRANKING);
-    if (sameTest && Math.abs(cca / printed - 1) < CLEARLY) {
+    boolean alone = label.sheet().otherRatings().isEmpty();
+    if (sameTest && alone && Math.abs(cca / printed - 1) < CLEARLY) {
       return Optional.empty();
     }
     return Optional.of(

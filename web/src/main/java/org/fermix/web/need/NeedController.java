@@ -105,6 +105,7 @@ class NeedController {
     NeedFacts stored = needs.facts(job);
     Form before = NeedForm.of(job, stored, display.in(stored.currency));
     Form form = NeedForm.typed(before, parameters);
+    NeedForm.hints(form, job, LedgerForm.loads(form), display);
     model.addAttribute("unsaved", true);
     parts(job, display, form, needs.drawn(job, form, before), version, parameters, model);
     return "need/parts :: looked";
@@ -162,7 +163,11 @@ class NeedController {
     model.addAttribute(
         "need",
         NeedPage.of(
-            need, judge.judge(job, need), Optional.ofNullable(parameters.get("laid")), display));
+            need,
+            LedgerForm.loads(form),
+            judge.judge(job, need),
+            Optional.ofNullable(parameters.get("laid")),
+            display));
   }
 
   /** A drawing to take along. */
@@ -175,7 +180,13 @@ class NeedController {
       Display display) {
     OpenJob job = jobs.open(visitor, id);
     Need need = needs.of(job);
-    NeedPage page = NeedPage.of(need, judge.judge(job, need), Optional.ofNullable(laid), display);
+    NeedPage page =
+        NeedPage.of(
+            need,
+            needs.facts(job).loads,
+            judge.judge(job, need),
+            Optional.ofNullable(laid),
+            display);
     String of = ", " + job.machineName();
     return drawings.file(
         switch (which) {

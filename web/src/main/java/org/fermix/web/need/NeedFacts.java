@@ -7,10 +7,13 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.List;
 import java.util.UUID;
 import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.machine.Stand;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
@@ -97,6 +100,9 @@ class NeedFacts implements Persistable<UUID> {
 
   @Column(name = "regulated_v")
   @Nullable Double regulatedV;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<StoredLoad> loads = List.of();
 
   String currency = "EUR";
 

@@ -3,6 +3,7 @@ package org.fermix.web.need;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
@@ -14,6 +15,7 @@ import org.fermix.core.machine.Climate;
 import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.History;
 import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Tray;
@@ -34,7 +36,7 @@ import org.jspecify.annotations.Nullable;
 final class NeedForm {
   private static final List<String> TRAY = List.of("trayLength", "trayWidth", "trayHeight", "side");
 
-  private static final List<Field> FIELDS =
+  private static final List<Field> OWN =
       List.of(
           Field.number("minimumCca", "Minimum cranking amps", CrankingRating.AMPS)
               .withHelp("From the handbook or the old label."),
@@ -122,6 +124,9 @@ final class NeedForm {
               .withHelp("How long you mean to keep the machine."),
           Field.choice("currency", "Currency", Currencies.choices()).needed());
 
+  private static final List<Field> FIELDS =
+      Stream.concat(OWN.stream(), LedgerForm.fields().stream()).toList();
+
   private NeedForm() {}
 
   static Form of(OpenJob job, NeedFacts facts, Display display) {
@@ -158,22 +163,27 @@ final class NeedForm {
     put(values, "drain", facts.drainMa);
     put(values, "offAmps", facts.engineOffA);
     put(values, "offHours", facts.engineOffH);
+    LedgerForm.put(values, facts.loads);
     put(values, "volts", facts.regulatedV);
     put(values, "years", facts.yearsKept);
     put(values, "currency", facts.currency);
     Form form = Form.stored(FIELDS, display, values);
-    hints(form, job, display);
+    hints(form, job, facts.loads, display);
     return form;
   }
 
-  private static void put(Map<String, Object> values, String name, @Nullable Object value) {
+  static void put(Map<String, Object> values, String name, @Nullable Object value) {
     if (value != null) {
       values.put(name, value);
     }
   }
 
-  private static void hints(Form form, OpenJob job, Display display) {
+  /** Says what stands for each empty field, by what else is in the form. */
+  static void hints(Form form, OpenJob job, List<StoredLoad> loads, Display display) {
     UsualNeed usual = UsualNeed.of(job.engine());
+    double usualHours = usual.engineOffHours().value();
+    LedgerForm.hints(form, usualHours, display);
+    Ledger ledger = LedgerForm.ledger(loads, usualHours);
     double coldest = form.number("coldest").orElse(usual.coldestMorningC().value());
     double winter = form.number("winterMean").orElse(usual.winterMeanC(coldest).value());
     form.hint(
@@ -221,26 +231,32 @@ final class NeedForm {
     form.hint("historyBatteries", "Empty: not known");
     form.hint("keepsBattery", "Empty: its battery goes with it");
     hint(form, "drain", usual.drainMilliamps(), display);
-    hint(form, "offAmps", usual.engineOffAmps(), display);
-    hint(form, "offHours", usual.engineOffHours(), display);
+    hint(
+        form, "offAmps", ledger.amps(job.engine().series()).orElse(usual.engineOffAmps()), display);
+    hint(form, "offHours", ledger.hours().orElse(usual.engineOffHours()), display);
     hint(form, "volts", usual.regulatedVolts(), display);
     hint(form, "years", usual.yearsKept(), display);
   }
 
   private static void hint(Form form, String name, Given given, Display display) {
-    form.assume(name, display.field(given.value(), given.unit()));
+    form.assume(
+        name,
+        given.isAssumed()
+            ? display.field(given.value(), given.unit())
+            : display.show(given.value(), given.unit(), 1).number());
     form.hint(
         name,
         "Empty: "
             + display.field(given.value(), given.unit())
             + " "
             + display.fieldUnit(given.unit())
-            + " assumed");
+            + (given.isAssumed() ? " assumed" : ", " + given.note()));
   }
 
   /** Reads what was typed; a tray is known only when all of it is. */
   static Form typed(Form before, Map<String, String> parameters) {
     Form form = Form.typed(before, parameters);
+    LedgerForm.complain(form);
     long filled = TRAY.stream().filter(name -> form.text(name).isPresent()).count();
     if (filled > 0 && filled < TRAY.size()) {
       TRAY.stream()
@@ -288,6 +304,7 @@ final class NeedForm {
     facts.drainMa = form.numberOrNull("drain");
     facts.engineOffA = form.numberOrNull("offAmps");
     facts.engineOffH = form.numberOrNull("offHours");
+    facts.loads = LedgerForm.loads(form);
     facts.regulatedV = form.numberOrNull("volts");
     facts.yearsKept = form.numberOrNull("years");
     facts.currency = form.text("currency").orElseThrow();

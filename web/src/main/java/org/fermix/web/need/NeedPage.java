@@ -1,9 +1,12 @@
 package org.fermix.web.need;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.TagMark;
 import org.fermix.web.shared.Display;
@@ -16,6 +19,7 @@ import org.fermix.web.shared.Display;
  * @param fit how it goes in, in words
  * @param standard the largest standard case, in words
  * @param typical true where typical batteries stand in for a line-up
+ * @param ledger the rows of the ledger that are shown: those filled and one more
  * @param parkedTakes what the drain takes over the lay-up
  */
 public record NeedPage(
@@ -32,16 +36,30 @@ public record NeedPage(
     ChargingDrawing charging,
     String hotDay,
     String parkedTakes,
+    List<LedgerRow> ledger,
     String runsTake,
     List<Asks> asks,
     boolean typical) {
   /** A letter that can be chosen. */
   public record Letter(String letter, String name, String style, boolean chosen) {}
 
+  /** Things that usually run so, to choose from. */
+  public List<String> usualLoads() {
+    return Ledger.Usual.all().stream().map(Ledger.Usual::name).toList();
+  }
+
+  /** A row of the ledger with what it takes; empty while it says too little. */
+  public record LedgerRow(int number, String takes) {}
+
   private static final double HOURS_A_DAY = 24;
   private static final double MILLI = 1000;
 
-  static NeedPage of(Need need, Judge.Judged judged, Optional<String> chosen, Display display) {
+  static NeedPage of(
+      Need need,
+      List<StoredLoad> loads,
+      Judge.Judged judged,
+      Optional<String> chosen,
+      Display display) {
     Optional<CandidateAnswer> laid = chosen.flatMap(judged::of).or(judged::usual);
     Asked asked = new Asked(need, judged, display);
     boolean cranks = need.engine().turns();
@@ -71,9 +89,29 @@ public record NeedPage(
         ChargingDrawing.of(need, judged.kinds(), display),
         display.show(need.hotDayC(), Unit.CELSIUS).text(),
         display.show(drainAh, Unit.AMPERE_HOUR, 1).text(),
+        ledger(need, loads, display),
         display.show(runsAh, Unit.AMPERE_HOUR, 1).text(),
         Asks.of(need, judged, display),
         judged.typical());
+  }
+
+  private static List<LedgerRow> ledger(Need need, List<StoredLoad> loads, Display display) {
+    double usualHours = UsualNeed.of(need.engine()).engineOffHours().value();
+    List<LedgerRow> rows = new ArrayList<>();
+    for (int i = 0; i < Math.min(Ledger.MOST, loads.size() + 1); i++) {
+      rows.add(
+          new LedgerRow(
+              i + 1,
+              i < loads.size()
+                  ? loads
+                      .get(i)
+                      .item(usualHours)
+                      .map(item -> item.ampHours(need.engine().series()))
+                      .map(ampHours -> display.show(ampHours, Unit.AMPERE_HOUR, 1).text())
+                      .orElse("")
+                  : ""));
+    }
+    return rows;
   }
 
   private static Letter letter(

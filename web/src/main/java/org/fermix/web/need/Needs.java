@@ -14,6 +14,7 @@ import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.History;
 import org.fermix.core.machine.LayUpPlace;
+import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
@@ -183,7 +184,7 @@ public class Needs implements NextJob, ReadAhead {
             .flatMap(BatteryPlace::find)
             .orElseGet(usual::batteryPlace),
         climate(facts, usual),
-        use(facts, usual),
+        use(facts, usual, engine.series()),
         new Charging(
             given(facts.regulatedV, Unit.VOLT, usual.regulatedVolts()),
             usual.spareAmps(),
@@ -201,7 +202,8 @@ public class Needs implements NextJob, ReadAhead {
         month(facts.coldestMonth, usual.coldestMonth()));
   }
 
-  private static Use use(NeedFacts facts, UsualNeed usual) {
+  private static Use use(NeedFacts facts, UsualNeed usual, double series) {
+    Ledger ledger = LedgerForm.ledger(facts.loads, usual.engineOffHours().value());
     Stand.Way way = facts.stand == null ? Stand.Way.CONNECTED : facts.stand;
     return new Use(
         new LongestLayUp(
@@ -212,8 +214,8 @@ public class Needs implements NextJob, ReadAhead {
                 .orElseGet(usual::layUpPlace),
             new Stand(way, facts.standWeeks == null ? Stand.CONNECTED.weeks() : facts.standWeeks)),
         given(facts.drainMa, Unit.MILLIAMPERE, usual.drainMilliamps()),
-        given(facts.engineOffA, Unit.AMPERE, usual.engineOffAmps()),
-        given(facts.engineOffH, Unit.HOUR, usual.engineOffHours()),
+        given(facts.engineOffA, Unit.AMPERE, ledger.amps(series).orElse(usual.engineOffAmps())),
+        given(facts.engineOffH, Unit.HOUR, ledger.hours().orElse(usual.engineOffHours())),
         new Driving(
             given(facts.startsPerDay, Unit.COUNT, usual.startsPerDay()),
             given(facts.tripMin, Unit.MINUTE, usual.tripMinutes())),
