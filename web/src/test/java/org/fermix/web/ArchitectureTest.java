@@ -45,6 +45,7 @@ class ArchitectureTest {
           "job",
           "garage",
           "battery",
+          "charger",
           "need",
           "lineup",
           "check",

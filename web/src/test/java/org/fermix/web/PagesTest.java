@@ -104,6 +104,38 @@ class PagesTest extends WebTestBase {
         .contains("A certified aircraft takes only a battery whose approval covers it");
   }
 
+  @Test
+  void aChargerIsJudgedOnEachBatteryAndCanBeTakenBack() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    String add = job + "/chargers/new";
+    Map<String, String> charger =
+        new HashMap<>(
+            Map.of("name", "Old bench charger", "kind", "CHARGER", "amps", "4", "top", "high"));
+    HttpResponse<String> wrong = visit.submit(add, add, charger);
+    assertThat(wrong.statusCode()).isEqualTo(422);
+    assertThat(wrong.body()).contains("value=\"high\"", "5 to 35");
+    charger.put("top", "14.4");
+    charger.put("float", "15");
+    assertThat(visit.submit(add, add, charger).body()).contains("at most the top voltage");
+    charger.put("float", "13.6");
+    charger.put("desulfates", "yes");
+    String need = visit.submit(add, add, charger).body();
+    // Pulses harm what is sealed, lithium and sodium, and not flooded lead (common practice).
+    assertThat(Html.text(need, ".charge-rows")).contains("Old bench charger", "its pulses harm");
+    String one = Html.link(need, job + "/chargers/").replace("/new", "");
+    String removed = visit.submit(one, one + "/remove", Map.of()).body();
+    assertThat(removed).contains("Removed that charger").doesNotContain(">Old bench charger<");
+    assertThat(visit.submit(job + "/need", one + "/restore", Map.of()).body())
+        .contains(">Old bench charger<");
+    Visit other = new Visit(port);
+    String elsewhere = other.ownJob("Grebe", "petrol-car");
+    String stolen = elsewhere + one.substring(job.length());
+    assertThat(other.get(stolen).statusCode()).isEqualTo(404);
+    assertThat(other.submit(elsewhere + "/need", stolen + "/remove", Map.of()).statusCode())
+        .isEqualTo(404);
+  }
+
   /** 18 W and 8 W for three hours at 12.2 V are 6.4 Ah, 2.1 A over them. */
   @Test
   void thingsThatRunAreAddedUp() {

@@ -51,7 +51,8 @@ class Housekeeping {
       int empty = sweep(EMPTY_GARAGES, EMPTY_KEPT);
       int machines = sweep(REMOVED_MACHINES, REMOVED_KEPT);
       int jobs = sweep(REMOVED_JOBS, REMOVED_KEPT);
-      int candidates = sweep(REMOVED_CANDIDATES, REMOVED_KEPT);
+      int candidates =
+          sweep(REMOVED_CANDIDATES, REMOVED_KEPT) + sweep(REMOVED_CHARGERS, REMOVED_KEPT);
       int labels = sweep(LOOSE_LABELS, REMOVED_KEPT);
       int ended = keys.sweep() + allowances.sweep();
       LOG.info(
@@ -85,6 +86,9 @@ class Housekeeping {
 
   private static final String REMOVED_CANDIDATES =
       "delete from candidate where id in (select id from candidate where removed_at < ? limit ?)";
+
+  private static final String REMOVED_CHARGERS =
+      "delete from charger where id in (select id from charger where removed_at < ? limit ?)";
 
   private static final String LOOSE_LABELS =
       "delete from label where id in (select id from label l where changed_at < ?"

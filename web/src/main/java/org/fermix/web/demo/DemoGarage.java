@@ -18,6 +18,7 @@ import org.fermix.standins.StandInLogger;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.charger.Chargers;
 import org.fermix.web.check.Checks;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.job.Jobs;
@@ -53,6 +54,7 @@ class DemoGarage implements ApplicationRunner {
   private final Jobs jobs;
   private final Needs needs;
   private final LineUp lineUp;
+  private final Chargers chargers;
   private final Checks checks;
   private final Recordings recordings;
   private final TransactionTemplate transaction;
@@ -64,6 +66,7 @@ class DemoGarage implements ApplicationRunner {
       Jobs jobs,
       Needs needs,
       LineUp lineUp,
+      Chargers chargers,
       Checks checks,
       Recordings recordings,
       TransactionTemplate transaction,
@@ -73,6 +76,7 @@ class DemoGarage implements ApplicationRunner {
     this.jobs = jobs;
     this.needs = needs;
     this.lineUp = lineUp;
+    this.chargers = chargers;
     this.checks = checks;
     this.recordings = recordings;
     this.transaction = transaction;
@@ -122,6 +126,17 @@ class DemoGarage implements ApplicationRunner {
 
   private void juniper(Visitor demo) {
     OpenJob job = add(demo, "Juniper", "diesel-car", 1.9, 4, "5W-30");
+    chargers.add(
+        job,
+        Map.of(
+            "name", "Harbour Demo 4 A",
+            "kind", "CHARGER",
+            "amps", "4",
+            "top", "14.4",
+            "float", "13.6",
+            "desulfates", "yes"));
+    chargers.add(
+        job, Map.of("name", "Grebe Demo mini", "kind", "MAINTAINER", "amps", "0.8", "top", "13.7"));
     needs.store(
         job,
         Map.ofEntries(

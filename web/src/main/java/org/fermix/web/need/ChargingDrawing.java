@@ -22,6 +22,11 @@ import org.fermix.web.shared.Display;
  */
 public record ChargingDrawing(
     double low, double high, String voltsAt, List<Row> rows, String axis, Figures figures) {
+  /** The scale its rows stand on. */
+  Scale scale() {
+    return Scale.across(low, high);
+  }
+
   /** One chemistry. */
   public record Row(String chemistryId, String name, String drawn, String style, String words) {}
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.fermix.core.decision.Influence;
 import org.fermix.core.machine.Need;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.charger.Chargers;
 import org.fermix.web.chart.Drawing;
 import org.fermix.web.chart.Drawings;
 import org.fermix.web.job.Jobs;
@@ -41,13 +42,16 @@ class NeedController {
   private final Rails rails;
   private final Needs needs;
   private final Judge judge;
+  private final Chargers chargers;
   private final Drawings drawings;
 
-  NeedController(Jobs jobs, Rails rails, Needs needs, Judge judge, Drawings drawings) {
+  NeedController(
+      Jobs jobs, Rails rails, Needs needs, Judge judge, Chargers chargers, Drawings drawings) {
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
     this.judge = judge;
+    this.chargers = chargers;
     this.drawings = drawings;
   }
 
@@ -56,11 +60,13 @@ class NeedController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable String saved,
+      @RequestParam(required = false) @Nullable UUID uncharged,
       Display display,
       Model model) {
     OpenJob job = jobs.open(visitor, id);
     NeedFacts facts = needs.facts(job);
     model.addAttribute("saved", saved != null);
+    model.addAttribute("uncharged", uncharged);
     return page(
         job, display, NeedForm.of(job, facts, display.in(facts.currency)), facts.version(), model);
   }
@@ -165,6 +171,7 @@ class NeedController {
         NeedPage.of(
             need,
             LedgerForm.loads(form),
+            chargers.of(job),
             judge.judge(job, need),
             Optional.ofNullable(parameters.get("laid")),
             display));
@@ -184,6 +191,7 @@ class NeedController {
         NeedPage.of(
             need,
             needs.facts(job).loads,
+            chargers.of(job),
             judge.judge(job, need),
             Optional.ofNullable(laid),
             display);

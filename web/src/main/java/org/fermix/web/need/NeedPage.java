@@ -8,6 +8,7 @@ import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.charger.StoredCharger;
 import org.fermix.web.chart.TagMark;
 import org.fermix.web.shared.Display;
 
@@ -34,6 +35,7 @@ public record NeedPage(
     AskedScale reserve,
     ClimateDrawing climate,
     ChargingDrawing charging,
+    List<ChargerRow> chargers,
     String hotDay,
     String parkedTakes,
     List<LedgerRow> ledger,
@@ -57,12 +59,14 @@ public record NeedPage(
   static NeedPage of(
       Need need,
       List<StoredLoad> loads,
+      List<StoredCharger> chargers,
       Judge.Judged judged,
       Optional<String> chosen,
       Display display) {
     Optional<CandidateAnswer> laid = chosen.flatMap(judged::of).or(judged::usual);
     Asked asked = new Asked(need, judged, display);
     boolean cranks = need.engine().turns();
+    ChargingDrawing charging = ChargingDrawing.of(need, judged.kinds(), display);
     double drainAh =
         need.use().drainMilliamps().value()
             / MILLI
@@ -86,7 +90,8 @@ public record NeedPage(
         cranks ? asked.agreement() : "",
         asked.reserve(),
         ClimateDrawing.of(need, display),
-        ChargingDrawing.of(need, judged.kinds(), display),
+        charging,
+        ChargerRow.of(chargers, need, judged.answer().candidates(), charging.scale(), display),
         display.show(need.hotDayC(), Unit.CELSIUS).text(),
         display.show(drainAh, Unit.AMPERE_HOUR, 1).text(),
         ledger(need, loads, display),

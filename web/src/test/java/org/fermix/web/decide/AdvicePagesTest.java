@@ -72,7 +72,12 @@ class AdvicePagesTest extends WebTestBase {
     label.put("ratings", "1100 MCA; 420 EN; 700 HCA; 500 DIN");
     add(visit, job, label);
     assertThat(text(visit, job + "/lineup"))
-        .contains("1,100 A MCA / CA", "420 A EN", "700 A HCA", "500 A DIN", "rating 600 A CCA");
+        .contains(
+            "1,100 A MCA / CA",
+            "420 A EN",
+            "700 A HCA",
+            "500 A DIN",
+            "rating 600 A CCA 626 A CCA +4 %");
     label.put("ratings", "1100 marine");
     assertThat(visit.submit(job + "/lineup/new", job + "/lineup/new", label).body())
         .contains("value=\"1100 marine\"", "such as 1000 MCA or 690 EN");
