@@ -43,7 +43,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoGarage implements ApplicationRunner {
   /** Raised whenever what is loaded changes. */
-  private static final int EDITION = 2;
+  private static final int EDITION = 3;
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 

@@ -44,9 +44,9 @@ public record SpaceDrawing(
   public static final int WIDTH = 380;
 
   /** Pixels left of the tray, for the sizes that stand upright. */
-  public static final int LEFT = 58;
+  public static final int LEFT = 70;
 
-  private static final double WIDEST = 270;
+  private static final double WIDEST = 262;
   private static final double WORDY = 190;
   private static final double DEEPEST = 200;
   private static final double TALLEST = 165;
