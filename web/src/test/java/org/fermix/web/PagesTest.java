@@ -136,6 +136,34 @@ class PagesTest extends WebTestBase {
         .isEqualTo(404);
   }
 
+  @Test
+  void aPastedTableIsKeptWholeOrNotAtAll() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    String paste = job + "/lineup/paste";
+    String head = "Model\tType\tCCA\tAh\tLength\tWidth\tHeight\tSide\n";
+    String good = "Example %d\tAGM\t760\t70\t278\t175\t190\tright\n";
+    String bad = head + good.formatted(1) + "Example 2\tAGM\tmany\t70\t278\t175\t190\tright\n";
+    Map<String, String> form = new HashMap<>(Map.of("table", bad, "keep", "yes"));
+    String looked = visit.submit(paste, paste, form).body();
+    assertThat(looked).contains("line 3", "can be kept", "Cranking rating", "many");
+    assertThat(looked).doesNotContain("Keep all");
+    assertThat(visit.get(job + "/lineup").body()).contains("No battery yet");
+    form.put("table", head + good.formatted(1) + good.formatted(2));
+    form.put("number", "7c6bb0a2-24ab-4b0c-9d0c-3b1f0f3b7d13");
+    visit.submit(paste, paste, form);
+    String lineUp = visit.submit(paste, paste, form).body();
+    assertThat(Html.all(lineUp, ".label-row")).hasSize(2);
+    StringBuilder many = new StringBuilder(head);
+    for (int i = 3; i < 10; i++) {
+      many.append(good.formatted(i));
+    }
+    form.put("table", many.toString());
+    form.put("number", "7c6bb0a2-24ab-4b0c-9d0c-3b1f0f3b7d14");
+    assertThat(visit.submit(paste, paste, form).body()).contains("not letters enough");
+    assertThat(Html.all(visit.get(job + "/lineup").body(), ".label-row")).hasSize(2);
+  }
+
   /** 18 W and 8 W for three hours at 12.2 V are 6.4 Ah, 2.1 A over them. */
   @Test
   void thingsThatRunAreAddedUp() {

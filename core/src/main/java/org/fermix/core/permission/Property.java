@@ -62,7 +62,7 @@ public enum Property {
    * The chemistry meant by words: the id of one chemistry, "other" for one that is known not to be
    * any of ours, or empty when the words settle nothing, as "lithium-ion" alone does.
    */
-  static Optional<String> chemistryMeantBy(String words) {
+  public static Optional<String> chemistryMeantBy(String words) {
     String plain = plain(words);
     return WORDS.rows().stream()
         .filter(row -> row.text("property").startsWith("="))

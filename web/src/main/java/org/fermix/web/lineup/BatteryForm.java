@@ -125,7 +125,7 @@ final class BatteryForm {
   }
 
   /** Chosen where the label says lithium and not which: judged as LFP, and barred until settled. */
-  private static final String UNSTATED = "lithium";
+  static final String UNSTATED = "lithium";
 
   private BatteryForm() {}
 

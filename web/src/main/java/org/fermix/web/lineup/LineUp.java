@@ -250,6 +250,31 @@ public class LineUp implements ReadAhead {
     return letter;
   }
 
+  /**
+   * Adds several batteries, all or none; the same form adds them once.
+   *
+   * @return false when there are not letters enough
+   */
+  @Transactional
+  boolean addAll(OpenJob job, UUID number, List<Form> forms) {
+    jobs.hold(job);
+    job.forget();
+    if (submissions.made(job.garageId(), number).isPresent()) {
+      return true;
+    }
+    long taken = entries(job).stream().filter(entry -> !entry.isToday()).count();
+    if (taken + forms.size() > LETTERS.size()) {
+      return false;
+    }
+    UUID last = number;
+    for (Form form : forms) {
+      add(job, Submissions.number(), false, form, false);
+      last = entries(job).get(entries(job).size() - 1).id();
+    }
+    submissions.remember(job.garageId(), number, last);
+    return true;
+  }
+
   private void write(OpenJob job, Form form, StoredLabel label) {
     BatteryForm.write(form, label, clock.instant());
     labels.save(label);
