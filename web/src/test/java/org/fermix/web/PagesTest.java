@@ -164,6 +164,20 @@ class PagesTest extends WebTestBase {
     assertThat(Html.all(visit.get(job + "/lineup").body(), ".label-row")).hasSize(2);
   }
 
+  @Test
+  void aCandidateIsCopiedOnceToBeVaried() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    String lineUp = visit.submit(job + "/lineup", job + "/lineup/new", label("Example 70")).body();
+    assertThat(lineUp).contains("What each chemistry is like", "distilled only");
+    String vary = Html.action(lineUp, "/duplicate");
+    Map<String, String> form = Map.of("number", "7c6bb0a2-24ab-4b0c-9d0c-3b1f0f3b7d15");
+    String copy = visit.submit(job + "/lineup", vary, form).body();
+    assertThat(copy).contains("value=\"Example 70, varied\"", "value=\"176\"");
+    visit.submit(job + "/lineup", vary, form);
+    assertThat(Html.all(visit.get(job + "/lineup").body(), ".label-row")).hasSize(2);
+  }
+
   /** 18 W and 8 W for three hours at 12.2 V are 6.4 Ah, 2.1 A over them. */
   @Test
   void thingsThatRunAreAddedUp() {

@@ -33,6 +33,9 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @Table(name = "label")
 public class StoredLabel {
+  private static final String COPY = ", varied";
+  private static final int LONGEST_NAME = 80;
+
   @Id private UUID id = new UUID(0, 0);
   private UUID garageId = new UUID(0, 0);
   @Version private long version;
@@ -69,6 +72,15 @@ public class StoredLabel {
     positiveSide = newPositiveSide;
     facts = List.copyOf(newFacts);
     changedAt = now;
+  }
+
+  /** The same facts under a label of their own, which is nobody’s invention any more. */
+  public StoredLabel copied(Instant now) {
+    StoredLabel copy = new StoredLabel(garageId, false);
+    String longer = name + COPY;
+    copy.write(
+        longer.length() <= LONGEST_NAME ? longer : name, chemistry, positiveSide, facts, now);
+    return copy;
   }
 
   /** Counts its version on, since something beside it has changed: whoever edits it must know. */

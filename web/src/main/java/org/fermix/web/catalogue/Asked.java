@@ -17,10 +17,12 @@ import org.jspecify.annotations.Nullable;
  * What somebody types into the search: words that must all be found, and limits such as “under 18
  * kg”, “to 150” or “over 700 A”; a mass says its unit.
  *
+ * @param cut true where more was typed than is read
  * @param words lower case, each to be found in name, chemistry or case
  */
 record Asked(
     String typed,
+    boolean cut,
     List<String> words,
     Optional<Double> mostKg,
     Optional<Double> mostPrice,
@@ -69,7 +71,14 @@ record Asked(
         default -> leastAmps = number;
       }
     }
-    return new Asked(text, List.copyOf(words), mostKg, mostPrice, leastAmps, leastAmpHours);
+    return new Asked(
+        typed,
+        typed.length() > LONGEST,
+        List.copyOf(words),
+        mostKg,
+        mostPrice,
+        leastAmps,
+        leastAmpHours);
   }
 
   /** Split at spaces, and between a number and the unit written to it. */

@@ -143,7 +143,8 @@ public record CatalogueView(
         rows,
         Math.min(MOST_ROWS, found.ranked().size()) - rows.size(),
         misses,
-        advice(found, misses, all),
+        (asked.cut() ? "Only the first " + Asked.LONGEST + " characters were read. " : "")
+            + advice(found, misses, all),
         need.engine().engineClass().traits().needsApproval());
   }
 

@@ -251,6 +251,31 @@ public class LineUp implements ReadAhead {
   }
 
   /**
+   * Adds a copy of a battery, its offer as well; the same form makes one.
+   *
+   * @return the label of the copy; empty when there is no letter for it
+   */
+  @Transactional
+  Optional<UUID> duplicate(OpenJob job, UUID number, UUID labelId) {
+    jobs.hold(job);
+    job.forget();
+    Optional<UUID> made = submissions.made(job.garageId(), number);
+    Optional<String> letter = freeLetter(job, false);
+    if (made.isPresent() || letter.isEmpty()) {
+      return made;
+    }
+    Entry entry = entry(job, labelId);
+    labels.dropUnused(job.garageId());
+    StoredLabel copy = entry.label().copied(clock.instant());
+    labels.save(copy);
+    entry.offer().ifPresent(offer -> labels.offer(copy, offer.price(), offer.currency()));
+    submissions.remember(job.garageId(), number, copy.id());
+    stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), copy.id()));
+    job.forget();
+    return Optional.of(copy.id());
+  }
+
+  /**
    * Adds several batteries, all or none; the same form adds them once.
    *
    * @return false when there are not letters enough

@@ -75,6 +75,7 @@ class LineUpController {
             .toList();
     model.addAttribute("job", job);
     model.addAttribute("number", Submissions.number());
+    model.addAttribute("chemistries", ChemistryCard.all());
     model.addAttribute("noFree", noFree != null);
     model.addAttribute("onlyToday", cards.stream().allMatch(LabelCard::today));
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
@@ -202,6 +203,21 @@ class LineUpController {
       }
     }
     return form(job, display, form, entry.isToday(), "/" + batteryId, shownVersion, model);
+  }
+
+  /** A copy to vary: the same label under the next letter, opened to be changed. */
+  @PostMapping("/{batteryId:[0-9a-f-]{36}}/duplicate")
+  String duplicate(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID batteryId,
+      @RequestParam(defaultValue = "") String number) {
+    OpenJob job = jobs.open(visitor, id);
+    String base = "redirect:" + job.path(Stop.LINE_UP);
+    return lineUp
+        .duplicate(job, Submissions.number(number), batteryId)
+        .map(copy -> base + "/" + copy)
+        .orElse(base + "?nofree");
   }
 
   @PostMapping("/{batteryId:[0-9a-f-]{36}}/remove")

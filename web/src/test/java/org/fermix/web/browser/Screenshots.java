@@ -2,6 +2,7 @@ package org.fermix.web.browser;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
@@ -17,6 +18,7 @@ class Screenshots extends BrowserTestBase {
     shot("stand-in", 1280, ColorScheme.LIGHT, "Juniper", "check/stand-in");
     shot("reading", 1280, ColorScheme.LIGHT, "Wasp", "check/take/rest-volts");
     shot("need", 1280, ColorScheme.LIGHT, "Juniper", "need");
+    shot("need-phone", 390, ColorScheme.LIGHT, "Wasp", "need");
     shot("line-up", 1280, ColorScheme.LIGHT, "Juniper", "lineup");
     shot("bench", 1280, ColorScheme.LIGHT, "Juniper", "bench");
     shot("bench-dark", 1280, ColorScheme.DARK, "Juniper", "bench");
@@ -34,6 +36,7 @@ class Screenshots extends BrowserTestBase {
     } else {
       openDemo(page, machine, stop);
     }
+    page.waitForLoadState(LoadState.NETWORKIDLE);
     page.waitForTimeout(300);
     page.screenshot(
         new Page.ScreenshotOptions()
