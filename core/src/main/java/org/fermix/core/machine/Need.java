@@ -23,6 +23,36 @@ public record Need(
   /** A hot afternoon over the warmest month's mean (K); estimate. */
   private static final double HOT_DAY_K = 8;
 
+  /** The same need of another engine. */
+  public Need of(Engine other) {
+    return new Need(other, minimum, tray, place, climate, use, charging);
+  }
+
+  /** The same where the maker asks otherwise. */
+  public Need asking(MakersMinimum other) {
+    return new Need(engine, other, tray, place, climate, use, charging);
+  }
+
+  /** The same with another space. */
+  public Need in(Optional<Tray> other) {
+    return new Need(engine, minimum, other, place, climate, use, charging);
+  }
+
+  /** The same in another climate. */
+  public Need in(Climate other) {
+    return new Need(engine, minimum, tray, place, other, use, charging);
+  }
+
+  /** The same, used otherwise. */
+  public Need used(Use other) {
+    return new Need(engine, minimum, tray, place, climate, other, charging);
+  }
+
+  /** The same, charged otherwise. */
+  public Need charged(Charging other) {
+    return new Need(engine, minimum, tray, place, climate, use, other);
+  }
+
   /** Volts at the battery with the engine running (V). */
   public Given regulatedVolts() {
     return charging.regulatedVolts();

@@ -36,6 +36,33 @@ public record Use(
   /** How long the machine is kept. */
   public static final Limits YEARS_KEPT = new Limits("years kept", 0.5, 50, Unit.YEAR);
 
+  /** The same with another longest lay-up (d). */
+  public Use standing(Given days) {
+    LongestLayUp other = new LongestLayUp(days, layUp.fromMonth(), layUp.place(), layUp.stand());
+    return new Use(
+        other, drainMilliamps, engineOffAmps, engineOffHours, driving, yearsKept, history);
+  }
+
+  /** The same with another drain (mA). */
+  public Use drained(Given milliamps) {
+    return new Use(layUp, milliamps, engineOffAmps, engineOffHours, driving, yearsKept, history);
+  }
+
+  /** The same with something else running with the engine off (A, h). */
+  public Use running(Given amps, Given hours) {
+    return new Use(layUp, drainMilliamps, amps, hours, driving, yearsKept, history);
+  }
+
+  /** The same, driven otherwise. */
+  public Use driven(Driving other) {
+    return new Use(layUp, drainMilliamps, engineOffAmps, engineOffHours, other, yearsKept, history);
+  }
+
+  /** The same, kept so many years (y). */
+  public Use kept(Given years) {
+    return new Use(layUp, drainMilliamps, engineOffAmps, engineOffHours, driving, years, history);
+  }
+
   /** Refuses what no machine is used for. */
   public Use {
     DRAIN.check(drainMilliamps.value());

@@ -68,16 +68,10 @@ class TypicalBatteryTest {
 
   private static Need unasked(Engine engine) {
     Need need = Examples.needOf(engine, 5, 7, 5);
-    return new Need(
-        engine,
+    return need.asking(
         new MakersMinimum(
             Given.assumed(Math.max(1, engine.ruleOfThumbCca()), Unit.AMPERE, "rule"),
-            Optional.empty()),
-        need.tray(),
-        need.place(),
-        need.climate(),
-        need.use(),
-        need.charging());
+            Optional.empty()));
   }
 
   @Test

@@ -10,7 +10,6 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
-import org.fermix.core.machine.Use;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Normal;
 import org.fermix.core.quantity.Spread;
@@ -69,22 +68,7 @@ class InfluenceTest {
   }
 
   private static Need loaded(Need need, Given amps, double hours) {
-    Use use = need.use();
-    return new Need(
-        need.engine(),
-        need.minimum(),
-        need.tray(),
-        need.place(),
-        need.climate(),
-        new Use(
-            use.layUp(),
-            use.drainMilliamps(),
-            amps,
-            Given.typed(hours, Unit.HOUR),
-            use.driving(),
-            use.yearsKept(),
-            use.history()),
-        need.charging());
+    return need.used(need.use().running(amps, Given.typed(hours, Unit.HOUR)));
   }
 
   private static String first(Need need) {

@@ -36,28 +36,6 @@ class NeedDrawingsTest {
     return text.replace('\u00a0', ' ').replace('\u202f', ' ');
   }
 
-  private static Need in(Optional<Tray> tray) {
-    return new Need(
-        NEED.engine(),
-        NEED.minimum(),
-        tray,
-        NEED.place(),
-        NEED.climate(),
-        NEED.use(),
-        NEED.charging());
-  }
-
-  private static Need asking(MakersMinimum minimum) {
-    return new Need(
-        NEED.engine(),
-        minimum,
-        NEED.tray(),
-        NEED.place(),
-        NEED.climate(),
-        NEED.use(),
-        NEED.charging());
-  }
-
   private static Judge.Judged judged(Need need) {
     Bench bench = Bench.of(need, Policy.USUAL, Examples.lineUp());
     Decision decision = Decision.of(bench, Conditions.of(need), Weights.USUAL);
@@ -99,7 +77,7 @@ class NeedDrawingsTest {
             FIRST.label().positiveSide());
     SpaceDrawing drawing = SpaceDrawing.of(Optional.of(small), Optional.of(FIRST), Display.USUAL);
     assertThat(drawing.drawn()).contains("tray-excess");
-    CandidateAnswer laid = judged(in(Optional.of(small))).of(FIRST.letter()).orElseThrow();
+    CandidateAnswer laid = judged(NEED.in(Optional.of(small))).of(FIRST.letter()).orElseThrow();
     assertThat(plain(SpaceWords.of(laid, small, Display.USUAL)))
         .isEqualTo("\u2715 " + FIRST.letter() + " does not go in: 31 mm too long.");
   }
@@ -123,7 +101,7 @@ class NeedDrawingsTest {
         .startsWith("Asked", "displacement rule", "starter model");
     assertThat(scale.drawn()).contains("mark-need", "mark-rule", "mark-model", "shade");
     Need silent =
-        asking(
+        NEED.asking(
             new MakersMinimum(
                 Given.assumed(NEED.engine().ruleOfThumbCca(), Unit.AMPERE, "rule"),
                 Optional.empty()));
@@ -134,8 +112,9 @@ class NeedDrawingsTest {
   @Test
   void itIsSaidWhetherMakerAndModelAgree() {
     double low = CrankingDemand.of(NEED).orElseThrow().band().low();
-    Need little = asking(new MakersMinimum(Given.maker(0.8 * low, Unit.AMPERE), Optional.empty()));
-    Need much = asking(new MakersMinimum(Given.maker(3 * low, Unit.AMPERE), Optional.empty()));
+    Need little =
+        NEED.asking(new MakersMinimum(Given.maker(0.8 * low, Unit.AMPERE), Optional.empty()));
+    Need much = NEED.asking(new MakersMinimum(Given.maker(3 * low, Unit.AMPERE), Optional.empty()));
     assertThat(new Asked(little, judged(little), Display.USUAL).agreement())
         .startsWith("\u2715 The maker asks less");
     assertThat(new Asked(much, judged(much), Display.USUAL).agreement())
