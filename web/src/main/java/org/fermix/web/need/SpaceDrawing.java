@@ -159,10 +159,12 @@ public record SpaceDrawing(
           });
       largest.ifPresent(
           each ->
-              standard(
+              rect(
+                  LEFT,
                   TOP + planHeight - each.size().widthMm() * scale,
                   each.size().lengthMm() * scale,
-                  each.size().widthMm() * scale));
+                  each.size().widthMm() * scale,
+                  "tray-standard"));
       words(LEFT + width - 8, TOP + planHeight / 2 + 4, "from above", "end");
     }
 
@@ -202,104 +204,37 @@ public record SpaceDrawing(
           });
       largest.ifPresent(
           each ->
-              standard(
+              rect(
+                  LEFT,
                   elevationTop + height - each.size().heightMm() * scale,
                   each.size().lengthMm() * scale,
-                  each.size().heightMm() * scale));
+                  each.size().heightMm() * scale,
+                  "tray-standard"));
       words(LEFT + width - 8, elevationTop + height / 2 + 4, "from the terminal side", "end");
     }
 
     private void tray(double top, double width, double height) {
-      out.mark(
-          "rect",
-          "x",
-          px(LEFT - 4),
-          "y",
-          px(top - 4),
-          "width",
-          px(width + 8),
-          "height",
-          px(height + 8),
-          "class",
-          "tray-wall");
-      out.mark(
-          "rect",
-          "x",
-          px(LEFT),
-          "y",
-          px(top),
-          "width",
-          px(width),
-          "height",
-          px(height),
-          "class",
-          tray.isPresent() ? "tray-space" : "tray-space tray-unknown");
+      rect(LEFT - 4, top - 4, width + 8, height + 8, "tray-wall");
+      rect(LEFT, top, width, height, tray.isPresent() ? "tray-space" : "tray-space tray-unknown");
     }
 
     private void laid(
         double top, double length, double depth, double width, double height, double trayTop) {
       if (tray.isPresent() && length < width - 1) {
-        out.mark(
-            "rect",
-            "x",
-            px(LEFT + length),
-            "y",
-            px(trayTop),
-            "width",
-            px(width - length),
-            "height",
-            px(height),
-            "class",
-            "tray-spare");
+        rect(LEFT + length, trayTop, width - length, height, "tray-spare");
       }
-      out.mark(
-          "rect",
-          "x",
-          px(LEFT),
-          "y",
-          px(top),
-          "width",
-          px(length),
-          "height",
-          px(depth),
-          "class",
-          "tray-case");
+      rect(LEFT, top, length, depth, "tray-case");
       if (tray.isPresent() && length > width + 0.5) {
-        excess(LEFT + width, top, length - width, depth);
+        rect(LEFT + width, top, length - width, depth, "tray-excess");
       }
       if (tray.isPresent() && depth > height + 0.5) {
-        excess(LEFT, top, length, depth - height);
+        rect(LEFT, top, length, depth - height, "tray-excess");
       }
     }
 
-    private void excess(double x, double y, double width, double height) {
+    private void rect(double x, double y, double width, double height, String style) {
       out.mark(
-          "rect",
-          "x",
-          px(x),
-          "y",
-          px(y),
-          "width",
-          px(width),
-          "height",
-          px(height),
-          "class",
-          "tray-excess");
-    }
-
-    private void standard(double top, double length, double depth) {
-      out.mark(
-          "rect",
-          "x",
-          px(LEFT),
-          "y",
-          px(top),
-          "width",
-          px(length),
-          "height",
-          px(depth),
-          "class",
-          "tray-standard");
+          "rect", "x", px(x), "y", px(y), "width", px(width), "height", px(height), "class", style);
     }
 
     private void posts(double front, double length) {

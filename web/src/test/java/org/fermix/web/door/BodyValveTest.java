@@ -16,6 +16,7 @@ import org.apache.catalina.connector.Connector;
 import org.apache.catalina.startup.Tomcat;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -55,6 +56,22 @@ class BodyValveTest {
   @AfterAll
   static void stop() throws LifecycleException {
     SERVER.stop();
+  }
+
+  /** Sockets of the test before are closed here and noticed there a moment later. */
+  @BeforeEach
+  void untilEveryPlaceIsFree() throws InterruptedException {
+    for (int i = 0; i < 50 && !isFree(); i++) {
+      Thread.sleep(100);
+    }
+  }
+
+  private static boolean isFree() {
+    try {
+      return whole().startsWith("HTTP/1.1 200");
+    } catch (IOException e) {
+      return false;
+    }
   }
 
   private static String whole() throws IOException {
