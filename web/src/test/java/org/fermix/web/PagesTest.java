@@ -205,6 +205,22 @@ class PagesTest extends WebTestBase {
         .contains("Draw of thing 1", "value=\"lots\"", "how many watts or amps it draws");
   }
 
+  /** Where nothing usually runs, a thing whose hours nobody says is taken to run for one. */
+  @Test
+  void aThingWithoutHoursIsNotTakenForNothing() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Skua", "snowmobile");
+    String saved =
+        visit
+            .submit(
+                job + "/need",
+                job + "/need",
+                Map.of("version", "0", "currency", "EUR", "loadName1", "heated grips"))
+            .body()
+            .replace('\u00a0', ' ');
+    assertThat(saved).contains("for 1.0 h with the engine off", "3.3 Ah");
+  }
+
   @Test
   void anEmptyMachineAnswersWithTypicalBatteries() {
     Visit visit = new Visit(port);

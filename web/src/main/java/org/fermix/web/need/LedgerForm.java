@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.Use;
+import org.fermix.core.machine.UsualNeed;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
@@ -14,7 +15,16 @@ import org.fermix.web.shared.Form;
 final class LedgerForm {
   private static final int NAME = 60;
 
+  /** Of a thing whose hours nobody says, where its kind of machine usually runs nothing (h). */
+  private static final double ONE_HOUR = 1;
+
   private LedgerForm() {}
+
+  /** Hours a thing is taken to run where nobody says (h). */
+  static double usualHours(UsualNeed usual) {
+    double hours = usual.engineOffHours().value();
+    return hours > 0 ? hours : ONE_HOUR;
+  }
 
   static List<Field> fields() {
     List<Field> fields = new ArrayList<>();

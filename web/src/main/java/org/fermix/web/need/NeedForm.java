@@ -181,7 +181,7 @@ final class NeedForm {
   /** Says what stands for each empty field, by what else is in the form. */
   static void hints(Form form, OpenJob job, List<StoredLoad> loads, Display display) {
     UsualNeed usual = UsualNeed.of(job.engine());
-    double usualHours = usual.engineOffHours().value();
+    double usualHours = LedgerForm.usualHours(usual);
     LedgerForm.hints(form, usualHours, display);
     Ledger ledger = LedgerForm.ledger(loads, usualHours);
     double coldest = form.number("coldest").orElse(usual.coldestMorningC().value());

@@ -101,7 +101,7 @@ public record NeedPage(
   }
 
   private static List<LedgerRow> ledger(Need need, List<StoredLoad> loads, Display display) {
-    double usualHours = UsualNeed.of(need.engine()).engineOffHours().value();
+    double usualHours = LedgerForm.usualHours(UsualNeed.of(need.engine()));
     List<LedgerRow> rows = new ArrayList<>();
     for (int i = 0; i < Math.min(Ledger.MOST, loads.size() + 1); i++) {
       rows.add(

@@ -203,7 +203,7 @@ public class Needs implements NextJob, ReadAhead {
   }
 
   private static Use use(NeedFacts facts, UsualNeed usual, double series) {
-    Ledger ledger = LedgerForm.ledger(facts.loads, usual.engineOffHours().value());
+    Ledger ledger = LedgerForm.ledger(facts.loads, LedgerForm.usualHours(usual));
     Stand.Way way = facts.stand == null ? Stand.Way.CONNECTED : facts.stand;
     return new Use(
         new LongestLayUp(
