@@ -83,6 +83,7 @@ class NeedController {
     OpenJob job = jobs.open(visitor, id);
     Form before = NeedForm.of(job, needs.facts(job), display);
     Form form = NeedForm.typed(before, parameters);
+    NeedForm.complete(form);
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       return page(job, display, form, needs.drawn(job, form, before), version, parameters, model);

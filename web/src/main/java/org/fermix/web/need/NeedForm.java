@@ -253,9 +253,14 @@ final class NeedForm {
             + (given.isAssumed() ? " assumed" : ", " + given.note()));
   }
 
-  /** Reads what was typed; a tray is known only when all of it is. */
+  /** Reads what was typed, field by field. */
   static Form typed(Form before, Map<String, String> parameters) {
     Form form = Form.typed(before, parameters);
+    return form;
+  }
+
+  /** Says what is missing of what is only half said; while it is being typed nobody is asked. */
+  static void complete(Form form) {
     LedgerForm.complain(form);
     long filled = TRAY.stream().filter(name -> form.text(name).isPresent()).count();
     if (filled > 0 && filled < TRAY.size()) {
@@ -271,7 +276,6 @@ final class NeedForm {
           form.text("historyYears").isPresent() ? "historyBatteries" : "historyYears",
           "Give both, how many batteries in how many years, or neither.");
     }
-    return form;
   }
 
   static void write(Form form, NeedFacts facts) {

@@ -116,6 +116,7 @@ public class Needs implements NextJob, ReadAhead {
   @Transactional
   public void store(OpenJob job, Map<String, String> fields) {
     Form form = NeedForm.typed(NeedForm.of(job, facts(job), Display.USUAL), fields);
+    NeedForm.complete(form);
     if (!form.isSound()) {
       throw new IllegalArgumentException("not a sound need: " + form.wrong());
     }
