@@ -5,8 +5,14 @@ package org.fermix.core.bench;
  *
  * @param found what the candidate has, in the unit of the code
  * @param needed what is required, in the same unit
+ * @param named the words of a document it is about; empty where there are none
  */
-public record Finding(Code code, double found, double needed) {
+public record Finding(Code code, double found, double needed, String named) {
+  /** About figures alone. */
+  public Finding(Code code, double found, double needed) {
+    this(code, found, needed, "");
+  }
+
   /** What the finding is about, and the unit of its figures. */
   public enum Code {
     /** Too long; mm over the tray. */
@@ -90,7 +96,33 @@ public record Finding(Code code, double found, double needed) {
      * limit (°C).
      */
     TOO_HOT_TO_CHARGE,
-    /** An approval that covers this machine must exist; not judged here. */
-    APPROVAL_TO_BE_SHOWN
+    /** An approval that covers this machine must exist, and none is entered. */
+    APPROVAL_TO_BE_SHOWN,
+    /** An experimental aircraft: its builder or owner decides and enters it. */
+    EXPERIMENTAL_BASIS,
+    /** No document entered speaks of its kind. */
+    APPROVAL_NOT_ASKED,
+    /** Meets every item of a document; found of needed. */
+    APPROVED,
+    /** The same, by a document nobody has looked up for a year. */
+    APPROVED_LONG_AGO,
+    /** Fails an item of a document, whose words are named; found is how many, of needed. */
+    APPROVAL_FAILS,
+    /** An item is not stated; found is how many are open, of needed. */
+    APPROVAL_NOT_STATED,
+    /** An item is stated in a way that settles nothing; as above. */
+    APPROVAL_UNCLEAR,
+    /** Fails an item of a list that does not claim to be the only one. */
+    NOT_EVALUATED,
+    /** Its own maker bars it from this kind of machine. */
+    BARRED_HERE,
+    /** Its own maker bars it from cranking. */
+    BARRED_FROM_CRANKING,
+    /** Its own maker bars it from an engine’s charging. */
+    BARRED_FROM_ALTERNATOR,
+    /** Its own maker’s limit: the coldest start is below it; needed is that limit (°C). */
+    BELOW_STATED_COLD,
+    /** Its own maker’s limit: its place gets hotter; needed is that limit (°C). */
+    ABOVE_STATED_HEAT
   }
 }

@@ -12,5 +12,6 @@ public enum Gate {
   PROTECTION,
   /** Of lithium and sodium: current, cold and heat that it stands. */
   LIMITS,
+  /** By the machine’s documents, and by the battery’s own maker. */
   APPROVED
 }

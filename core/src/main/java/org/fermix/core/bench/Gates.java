@@ -15,6 +15,7 @@ import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.rating.CrankingTest;
@@ -76,10 +77,7 @@ final class Gates {
       gates.add(protection(label));
       gates.add(limits(need, label, circuit));
     }
-    if (need.engine().engineClass().traits().needsApproval()) {
-      gates.add(
-          GateResult.of(Gate.APPROVED, Mark.UNKNOWN, Finding.Code.APPROVAL_TO_BE_SHOWN, 0, 0));
-    }
+    AllowedGate.of(need, label, circuit).ifPresent(gates::add);
     return gates;
   }
 
@@ -183,7 +181,7 @@ final class Gates {
   }
 
   /** What is believed of the label by the test the maker asks. */
-  private static double found(
+  static double found(
       CrankingTest asked, Label label, CredibleRating believed, Supplier<BatteryCircuit> circuit) {
     List<CrankingRating> printed = new ArrayList<>(label.sheet().otherRatings());
     printed.add(0, label.cranking());
@@ -227,15 +225,26 @@ final class Gates {
     Mark mark = Mark.CLEARS;
     double hotC = need.hotDayC();
     double hottestC = label.chemistry().acceptance().hottestC();
-    if (hotC > hottestC) {
+    Optional<Double> statedHotC = label.dataSheet().number(Property.HIGHEST_DISCHARGE_C);
+    Optional<Double> statedColdC = label.dataSheet().number(Property.LOWEST_DISCHARGE_C);
+    if (hotC > hottestC && statedHotC.isEmpty()) {
       mark = Mark.CLOSE;
       findings.add(new Finding(Finding.Code.TOO_HOT_TO_CHARGE, hotC, hottestC));
     }
     double coldC = need.climate().coldestMorningC().value();
     double coldestC = label.chemistry().acceptance().dischargedFromC();
-    if (coldC < coldestC) {
+    if (coldC < coldestC && statedColdC.isEmpty()) {
       mark = Mark.UNKNOWN;
       findings.add(0, new Finding(Finding.Code.TOO_COLD_TO_DISCHARGE, coldC, coldestC));
+    }
+    // What its own maker states goes before what is usual of its kind.
+    if (statedHotC.isPresent() && hotC > statedHotC.get()) {
+      mark = Mark.FAILS;
+      findings.add(0, new Finding(Finding.Code.ABOVE_STATED_HEAT, hotC, statedHotC.get()));
+    }
+    if (statedColdC.isPresent() && coldC < statedColdC.get()) {
+      mark = Mark.FAILS;
+      findings.add(0, new Finding(Finding.Code.BELOW_STATED_COLD, coldC, statedColdC.get()));
     }
     Optional<Double> passes = label.sheet().protection().crankingAmps().map(Given::value);
     if (passes.isPresent() && need.engine().turns()) {

@@ -1,13 +1,18 @@
 package org.fermix.core.label;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.permission.DataSheet;
+import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
 
 /**
  * What one battery's label says. Silence is kept as silence; {@link #capacity} and {@link #mass}
@@ -129,6 +134,36 @@ public record Label(
         price,
         build,
         otherSheet);
+  }
+
+  /**
+   * All it states, in the words of data sheets: the label’s own figures as printed, then the lines
+   * of its sheet. Whatever is silent here is not stated.
+   */
+  public DataSheet dataSheet() {
+    List<DataSheet.Line> said = new ArrayList<>();
+    if (sheet.kindStated()) {
+      said.add(new DataSheet.Line("chemistry", chemistry.shortName()));
+    }
+    List<CrankingRating> ratings = new ArrayList<>(sheet.otherRatings());
+    ratings.add(0, cranking);
+    for (CrankingRating each : ratings) {
+      if (each.test().equals(CrankingTest.COLD_CRANKING)) {
+        said.add(new DataSheet.Line("CCA", plain(each.amps()) + " A"));
+      } else if (each.test().equals(CrankingTest.MARINE_CRANKING)) {
+        said.add(new DataSheet.Line("MCA", plain(each.amps()) + " A"));
+      }
+    }
+    capacityAh.ifPresent(
+        given -> said.add(new DataSheet.Line("capacity", plain(given.value()) + " Ah")));
+    if (sheet.heated() && sheet.lines().on(Property.HEATER).isEmpty()) {
+      said.add(new DataSheet.Line("heater", "yes"));
+    }
+    return new DataSheet(said).and(sheet.lines().lines());
+  }
+
+  private static String plain(double value) {
+    return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
   }
 
   /** Refuses what no label says. */

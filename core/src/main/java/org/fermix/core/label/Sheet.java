@@ -2,6 +2,9 @@ package org.fermix.core.label;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.fermix.core.permission.DataSheet;
+import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
@@ -17,6 +20,7 @@ import org.fermix.core.quantity.Unit;
  *     s, 7.2 V
  * @param kindStated false where the label says lithium and not which
  * @param otherRatings cranking ratings printed beside the first
+ * @param lines what its data sheet states beyond that, as it is worded there
  */
 public record Sheet(
     double capacityHours,
@@ -25,7 +29,8 @@ public record Sheet(
     boolean heated,
     boolean coldTestStated,
     boolean kindStated,
-    List<CrankingRating> otherRatings) {
+    List<CrankingRating> otherRatings,
+    DataSheet lines) {
   /** Rate behind the ampere-hours. */
   public static final Limits HOURS = new Limits("hour rate", 0.5, 200, Unit.HOUR);
 
@@ -45,11 +50,23 @@ public record Sheet(
       ProtectionClaim protection,
       boolean heated,
       boolean coldTestStated) {
-    this(capacityHours, discharges, protection, heated, coldTestStated, true, List.of());
+    this(
+        capacityHours,
+        discharges,
+        protection,
+        heated,
+        coldTestStated,
+        true,
+        List.of(),
+        DataSheet.SILENT);
   }
 
-  /** Copies the lists. */
+  /** Copies the lists, and takes heater and protection from the lines where they state them. */
   public Sheet {
+    heated = heated || lines.has(Property.HEATER).orElse(false);
+    if (protection.builtIn().isEmpty() && statesProtection(lines)) {
+      protection = protection.saying(true);
+    }
     Check.within("other ratings", otherRatings.size(), 0, MOST_RATINGS, "");
     otherRatings = List.copyOf(otherRatings);
     HOURS.check(capacityHours);
@@ -68,6 +85,29 @@ public record Sheet(
   /** The same with further cranking ratings. */
   public Sheet rated(List<CrankingRating> ratings) {
     return new Sheet(
-        capacityHours, discharges, protection, heated, coldTestStated, kindStated, ratings);
+        capacityHours, discharges, protection, heated, coldTestStated, kindStated, ratings, lines);
+  }
+
+  /** The same with lines of its data sheet. */
+  public Sheet stating(DataSheet said) {
+    return new Sheet(
+        capacityHours,
+        discharges,
+        protection,
+        heated,
+        coldTestStated,
+        kindStated,
+        otherRatings,
+        said);
+  }
+
+  private static boolean statesProtection(DataSheet lines) {
+    return Stream.of(
+            Property.DEEP_DISCHARGE_PROTECTION,
+            Property.OVERCHARGE_PROTECTION,
+            Property.OVERCURRENT_PROTECTION,
+            Property.OVERHEAT_PROTECTION,
+            Property.COLD_CHARGE_LOCK)
+        .anyMatch(each -> lines.has(each).orElse(false));
   }
 }

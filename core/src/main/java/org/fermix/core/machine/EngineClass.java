@@ -2,6 +2,7 @@ package org.fermix.core.machine;
 
 import java.util.List;
 import java.util.Optional;
+import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Table;
 
 /**
@@ -86,13 +87,17 @@ public record EngineClass(
    * @param machineKind what such an engine usually sits in: car, boat, aircraft
    * @param turnsEngine false where the battery only wakes the machine: an electric or hybrid car
    * @param powersport its small batteries are of the light powersport build
+   * @param hasStator charged by a stator and its regulator, not by an alternator
+   * @param allowedBy what a data sheet says of use in such a machine
    */
   public record Traits(
       String machineKind,
       boolean needsWaterSupply,
       boolean needsApproval,
       boolean turnsEngine,
-      boolean powersport) {}
+      boolean powersport,
+      boolean hasStator,
+      Property allowedBy) {}
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
   public String whyUsual() {
@@ -153,6 +158,8 @@ public record EngineClass(
             row.isYes("needs_water_supply"),
             row.isYes("needs_approval"),
             row.isYes("turns_engine"),
-            row.isYes("powersport")));
+            row.isYes("powersport"),
+            row.isYes("stator"),
+            Property.valueOf(row.text("allowed_by"))));
   }
 }

@@ -1,6 +1,7 @@
 package org.fermix.core.machine;
 
 import java.util.Optional;
+import org.fermix.core.permission.Permission;
 import org.fermix.core.quantity.Given;
 
 /**
@@ -8,6 +9,7 @@ import org.fermix.core.quantity.Given;
  *
  * @param tray the space for the battery, once it is measured
  * @param place where in the machine it sits
+ * @param permission what may be fitted
  */
 public record Need(
     Engine engine,
@@ -16,41 +18,59 @@ public record Need(
     BatteryPlace place,
     Climate climate,
     Use use,
-    Charging charging) {
+    Charging charging,
+    Permission permission) {
   /** A lay-up that ends less than this much warmer ends in the cold that is asked about (K). */
   private static final double AS_COLD_K = 3;
 
   /** A hot afternoon over the warmest month's mean (K); estimate. */
   private static final double HOT_DAY_K = 8;
 
+  /** A need of which nothing is said about what may be fitted. */
+  public Need(
+      Engine engine,
+      MakersMinimum minimum,
+      Optional<Tray> tray,
+      BatteryPlace place,
+      Climate climate,
+      Use use,
+      Charging charging) {
+    this(engine, minimum, tray, place, climate, use, charging, Permission.NONE);
+  }
+
+  /** The same where other things are allowed. */
+  public Need allowing(Permission other) {
+    return new Need(engine, minimum, tray, place, climate, use, charging, other);
+  }
+
   /** The same need of another engine. */
   public Need of(Engine other) {
-    return new Need(other, minimum, tray, place, climate, use, charging);
+    return new Need(other, minimum, tray, place, climate, use, charging, permission);
   }
 
   /** The same where the maker asks otherwise. */
   public Need asking(MakersMinimum other) {
-    return new Need(engine, other, tray, place, climate, use, charging);
+    return new Need(engine, other, tray, place, climate, use, charging, permission);
   }
 
   /** The same with another space. */
   public Need in(Optional<Tray> other) {
-    return new Need(engine, minimum, other, place, climate, use, charging);
+    return new Need(engine, minimum, other, place, climate, use, charging, permission);
   }
 
   /** The same in another climate. */
   public Need in(Climate other) {
-    return new Need(engine, minimum, tray, place, other, use, charging);
+    return new Need(engine, minimum, tray, place, other, use, charging, permission);
   }
 
   /** The same, used otherwise. */
   public Need used(Use other) {
-    return new Need(engine, minimum, tray, place, climate, other, charging);
+    return new Need(engine, minimum, tray, place, climate, other, charging, permission);
   }
 
   /** The same, charged otherwise. */
   public Need charged(Charging other) {
-    return new Need(engine, minimum, tray, place, climate, use, other);
+    return new Need(engine, minimum, tray, place, climate, use, other, permission);
   }
 
   /** Volts at the battery with the engine running (V). */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * An approval's list against one data sheet, item by item. "Not stated" is not "no": it leaves the
@@ -24,7 +25,10 @@ public record Checklist(List<Item> items, boolean stale) {
     FAILS,
     /** The sheet is silent. */
     NOT_STATED,
-    /** The sheet speaks of it in words or figures that settle nothing, or contradicts itself. */
+    /**
+     * The sheet speaks of it in words or figures that settle nothing, contradicts itself, or prints
+     * more than is believed of it.
+     */
     UNCLEAR
   }
 
@@ -32,20 +36,52 @@ public record Checklist(List<Item> items, boolean stale) {
    * One item.
    *
    * @param lines of the sheet it rests on
+   * @param believed where the figure printed is enough but the one that is believed is not
    */
-  public record Item(Requirement requirement, Answer answer, List<DataSheet.Line> lines) {
+  public record Item(
+      Requirement requirement,
+      Answer answer,
+      List<DataSheet.Line> lines,
+      Optional<Double> believed) {
     /** Copies the list. */
     public Item {
       lines = List.copyOf(lines);
     }
+
+    /** True while somebody has to be asked. */
+    public boolean isOpen() {
+      return answer == Answer.NOT_STATED || answer == Answer.UNCLEAR;
+    }
   }
 
-  /** Matches a sheet against an approval. */
+  /** Matches a sheet against an approval, its figures as printed. */
   public static Checklist of(Approval approval, DataSheet sheet, LocalDate today) {
+    return of(approval, sheet, today, property -> Optional.empty());
+  }
+
+  /**
+   * Matches a sheet against an approval.
+   *
+   * @param believed what is believed of a battery where that may be less than is printed
+   */
+  public static Checklist of(
+      Approval approval,
+      DataSheet sheet,
+      LocalDate today,
+      Function<Property, Optional<Double>> believed) {
     List<Item> items = new ArrayList<>();
     for (Requirement requirement : approval.requirements()) {
-      List<DataSheet.Line> lines = sheet.on(requirement.property());
-      items.add(new Item(requirement, answer(requirement, lines), lines));
+      List<DataSheet.Line> lines = requirement.in(sheet);
+      Answer answer = answer(requirement, lines);
+      Optional<Double> less =
+          answer == Answer.MEETS
+              ? requirement
+                  .amount()
+                  .flatMap(
+                      least ->
+                          believed.apply(least.property()).filter(found -> found < least.limit()))
+              : Optional.empty();
+      items.add(new Item(requirement, less.isPresent() ? Answer.UNCLEAR : answer, lines, less));
     }
     return new Checklist(items, approval.isStale(today));
   }
@@ -61,31 +97,21 @@ public record Checklist(List<Item> items, boolean stale) {
     return answers.isEmpty() ? Answer.NOT_STATED : Answer.MEETS;
   }
 
+  /** The items that stand so. */
+  public List<Item> answered(Answer answer) {
+    return items.stream().filter(item -> item.answer() == answer).toList();
+  }
+
+  /** The items somebody has to be asked about. */
+  public List<Item> open() {
+    return items.stream().filter(Item::isOpen).toList();
+  }
+
   private static Answer answer(Requirement requirement, List<DataSheet.Line> lines) {
     if (lines.isEmpty()) {
       return Answer.NOT_STATED;
     }
-    List<Answer> each = lines.stream().map(line -> answer(requirement, line)).distinct().toList();
+    List<Answer> each = lines.stream().map(requirement::judge).distinct().toList();
     return each.size() == 1 ? each.get(0) : Answer.UNCLEAR;
-  }
-
-  private static Answer answer(Requirement requirement, DataSheet.Line line) {
-    if (requirement instanceof Requirement.IsChemistry wanted) {
-      return Property.chemistryMeantBy(line.value())
-          .map(found -> found.equals(wanted.chemistryId()) ? Answer.MEETS : Answer.FAILS)
-          .orElse(Answer.UNCLEAR);
-    }
-    if (requirement instanceof Requirement.Has) {
-      return line.yes().map(yes -> yes ? Answer.MEETS : Answer.FAILS).orElse(Answer.UNCLEAR);
-    }
-    Optional<Double> number = line.number();
-    if (number.isEmpty()) {
-      return Answer.UNCLEAR;
-    }
-    boolean meets =
-        requirement instanceof Requirement.AtLeast least
-            ? number.get() >= least.limit()
-            : requirement instanceof Requirement.AtMost most && number.get() <= most.limit();
-    return meets ? Answer.MEETS : Answer.FAILS;
   }
 }

@@ -1,5 +1,7 @@
 package org.fermix.core.permission;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.quantity.PlainWords;
@@ -27,7 +29,16 @@ public enum Property {
   INGRESS_PROTECTION(Kind.NUMBER),
   VIBRATION_TESTED(Kind.FEATURE),
   TRANSPORT_TESTED(Kind.FEATURE),
-  ALTERNATOR_ALLOWED(Kind.FEATURE);
+  MONITORED(Kind.FEATURE),
+  FAULT_SIGNAL(Kind.FEATURE),
+  VENTED(Kind.FEATURE),
+  MAY_LIE(Kind.FEATURE),
+  ALTERNATOR_ALLOWED(Kind.FEATURE),
+  CARS_ALLOWED(Kind.FEATURE),
+  MOTORCYCLES_ALLOWED(Kind.FEATURE),
+  POWERSPORT_ALLOWED(Kind.FEATURE),
+  BOATS_ALLOWED(Kind.FEATURE),
+  AIRCRAFT_ALLOWED(Kind.FEATURE);
 
   private static final Table WORDS = Table.read(Property.class, "words.csv");
   private final Kind kind;
@@ -52,10 +63,89 @@ public enum Property {
   public static Optional<Property> meantBy(String words) {
     String plain = plain(words);
     return WORDS.rows().stream()
-        .filter(row -> !row.text("property").startsWith("="))
+        .filter(row -> isProperty(row.text("property")))
         .filter(row -> plain(row.text("words")).equals(plain))
         .map(row -> valueOf(row.text("property")))
         .findFirst();
+  }
+
+  private static boolean isProperty(String named) {
+    return !named.startsWith("=") && named.indexOf(' ') < 0;
+  }
+
+  /** Two properties that stand on one line, the least and the most. */
+  public record Range(Property lowest, Property highest) {
+    boolean bounds(Property property) {
+      return property == lowest || property == highest;
+    }
+  }
+
+  /** The two properties meant by words that announce a range, such as "operating temperature". */
+  public static Optional<Range> rangeMeantBy(String words) {
+    String plain = plain(words);
+    return WORDS.rows().stream()
+        .filter(row -> row.text("property").indexOf(' ') > 0)
+        .filter(row -> plain(row.text("words")).equals(plain))
+        .map(row -> range(row.text("property")))
+        .findFirst();
+  }
+
+  private static Range range(String pair) {
+    int gap = pair.indexOf(' ');
+    return new Range(valueOf(pair.substring(0, gap)), valueOf(pair.substring(gap + 1)));
+  }
+
+  /**
+   * A property found among words.
+   *
+   * @param from index of its first word
+   * @param length words it is named in
+   */
+  record Named(Property property, int from, int length) {}
+
+  /** The property named among words, that in most of them. */
+  static Optional<Named> namedIn(List<String> plain) {
+    List<Named> found = new ArrayList<>();
+    for (Table.Row row : WORDS.rows()) {
+      List<String> wording = PlainWords.of(row.text("words"));
+      int at = Collections.indexOfSubList(plain, wording);
+      if (at >= 0 && isProperty(row.text("property"))) {
+        found.add(new Named(valueOf(row.text("property")), at, wording.size()));
+      }
+    }
+    return Requirement.longest(found, Named::length);
+  }
+
+  /** A chemistry found among words, and how many it is named in. */
+  record Chemical(String id, int length) {}
+
+  /** The one chemistry named among words; empty where several are. */
+  static Optional<Chemical> chemistryIn(List<String> plain) {
+    List<Chemical> found = new ArrayList<>();
+    for (Table.Row row : WORDS.rows()) {
+      List<String> wording = PlainWords.of(row.text("words"));
+      if (row.text("property").startsWith("=") && Collections.indexOfSubList(plain, wording) >= 0) {
+        found.add(new Chemical(row.text("property").substring(1), wording.size()));
+      }
+    }
+    return found.stream().map(Chemical::id).distinct().count() == 1
+        ? Requirement.longest(found, Chemical::length)
+        : Optional.empty();
+  }
+
+  /** True for a least temperature or the like: the lower it is, the more a battery stands. */
+  boolean isLowest() {
+    return name().startsWith("LOWEST");
+  }
+
+  /** True for a greatest one. */
+  boolean isHighest() {
+    return name().startsWith("HIGHEST");
+  }
+
+  /** True where it is in degrees. */
+  boolean isTemperature() {
+    return name().endsWith("_C");
   }
 
   /**

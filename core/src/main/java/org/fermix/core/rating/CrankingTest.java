@@ -36,6 +36,9 @@ public record CrankingTest(
   /** Cold cranking amps as SAE J537 defines them: the one yardstick. */
   public static final CrankingTest COLD_CRANKING = find("cca").orElseThrow();
 
+  /** Marine cranking amps; what outboard makers ask by. */
+  public static final CrankingTest MARINE_CRANKING = find("mca").orElseThrow();
+
   /** Copies the list. */
   public CrankingTest {
     laterStages = List.copyOf(laterStages);

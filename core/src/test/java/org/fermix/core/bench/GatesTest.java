@@ -264,7 +264,14 @@ class GatesTest {
                 NEED,
                 lithium.with(
                     new Sheet(
-                        20, List.of(), ProtectionClaim.BUILT_IN, false, false, false, List.of())),
+                        20,
+                        List.of(),
+                        ProtectionClaim.BUILT_IN,
+                        false,
+                        false,
+                        false,
+                        List.of(),
+                        org.fermix.core.permission.DataSheet.SILENT)),
                 Gate.PROTECTION))
         .isEqualTo(Finding.Code.KIND_NOT_STATED);
     assertThat(Gates.of(NEED, LABEL, () -> BatteryCircuit.of(LABEL)))

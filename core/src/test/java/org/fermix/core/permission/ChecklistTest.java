@@ -13,10 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ChecklistTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
   private static final Approval APPROVAL =
-      new Approval(
-          "four-stroke family X",
-          "from 1000",
-          "",
+      approval(
           "3",
           LocalDate.of(2024, 3, 1),
           LocalDate.of(2026, 5, 1),
@@ -26,6 +23,22 @@ class ChecklistTest {
               new Requirement.AtLeast(Property.MARINE_CRANKING_AMPS, 800, "MCA 800 minimum"),
               new Requirement.Has(Property.SHORT_CIRCUIT_PROTECTION, "short-circuit protected"),
               new Requirement.AtMost(Property.LOWEST_DISCHARGE_C, -20, "to −20 °C")));
+
+  private static Approval approval(
+      String revision, LocalDate dated, LocalDate verifiedOn, List<Requirement> requirements) {
+    return new Approval(
+        "Bulletin 7",
+        "four-stroke family X",
+        "from 1000",
+        "",
+        revision,
+        java.util.Optional.of(dated),
+        java.util.Optional.of(verifiedOn),
+        Approval.Issuer.ENGINE_MAKER,
+        Approval.Scope.NOT_LEAD,
+        true,
+        requirements);
+  }
 
   private static Checklist.Answer of(int item, String words, String value) {
     DataSheet sheet = new DataSheet(List.of(new DataSheet.Line(words, value)));
@@ -85,7 +98,7 @@ class ChecklistTest {
   void oldDocumentsAreStale() {
     assertThat(APPROVAL.isStale(LocalDate.of(2027, 6, 1))).isTrue();
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Approval("x", "", "", "", TODAY, TODAY.minusDays(1), List.of()))
+        .isThrownBy(() -> approval("1", TODAY, TODAY.minusDays(1), List.of()))
         .withMessageContaining("before its date 2026-11-24");
     assertThatIllegalArgumentException()
         .isThrownBy(() -> new Requirement.Has(Property.CAPACITY_AH, "x"))
@@ -101,5 +114,118 @@ class ChecklistTest {
             .toList();
     assertThat(all).doesNotHaveDuplicates();
     assertThat(Property.values()).allSatisfy(each -> assertThat(each.words()).isNotEmpty());
+  }
+
+  /** Items as documents word them; common practice, no source. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "MCA at least 800 A | AtLeast MARINE_CRANKING_AMPS 800",
+        "Minimum 650 CCA | AtLeast COLD_CRANKING_AMPS 650",
+        "≥ 50 Ah | AtLeast CAPACITY_AH 50",
+        "capacity no more than 100 Ah | AtMost CAPACITY_AH 100",
+        "Discharge down to −20 °C | AtMost LOWEST_DISCHARGE_C -20",
+        "usable down to -4 °F | AtMost LOWEST_DISCHARGE_C -20",
+        "Maximum operating temperature at least 60 °C | AtLeast HIGHEST_DISCHARGE_C 60",
+        "shall be LiFePO4 | IsChemistry lfp",
+        "Chemistry: lithium iron phosphate | IsChemistry lfp",
+        "AGM | IsChemistry agm",
+        "Short-circuit protection built in | Has SHORT_CIRCUIT_PROTECTION",
+        "Low temperature charge protection | Has COLD_CHARGE_LOCK",
+        "a heater below freezing | Has HEATER",
+        "IP67 or better | InWords",
+        "ingress protection 67 | AtLeast INGRESS_PROTECTION 67",
+        "no desulfating charger | InWords",
+        "fitted by a dealer | InWords",
+        "CCA | InWords",
+        "LiFePO4 or AGM | InWords"
+      })
+  void anItemIsReadAsFarAsItIsUnderstood(String line, String expected) {
+    Requirement read = Requirement.read(line);
+    String found =
+        read.getClass().getSimpleName()
+            + (read instanceof Requirement.AtLeast a
+                ? " " + a.property() + " " + Math.round(a.limit())
+                : read instanceof Requirement.AtMost b
+                    ? " " + b.property() + " " + Math.round(b.limit())
+                    : read instanceof Requirement.IsChemistry c
+                        ? " " + c.chemistryId()
+                        : read instanceof Requirement.Has d ? " " + d.property() : "");
+    assertThat(found).isEqualTo(expected);
+    assertThat(read.words()).isEqualTo(line);
+  }
+
+  /**
+   * A sheet gives temperatures as a range, in either scale; a current in milliampere-hours is none.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "operating temperature, -20 to 60 °C, LOWEST_DISCHARGE_C, -20",
+    "operating temperature, -20 to 60 °C, HIGHEST_DISCHARGE_C, 60",
+    "Charging temperature, 0…45 °C, LOWEST_CHARGE_C, 0",
+    "discharge temperature, -4 to 140 °F, HIGHEST_DISCHARGE_C, 60",
+    "operating temperature, up to 60, HIGHEST_DISCHARGE_C,",
+    "capacity, 20000 mAh, CAPACITY_AH,",
+    "capacity, 20 Ah, CAPACITY_AH, 20",
+    "CCA, 700 A (EN), COLD_CRANKING_AMPS,",
+    "MCA, 950A, MARINE_CRANKING_AMPS, 950",
+    "IP rating, IP67, INGRESS_PROTECTION, 67"
+  })
+  void aNumberIsTakenOnlyWhereItIsPlain(
+      String words, String value, Property property, Double expected) {
+    DataSheet sheet = new DataSheet(List.of(new DataSheet.Line(words, value)));
+    assertThat(sheet.number(property).orElse(null)).isEqualTo(expected);
+  }
+
+  @Test
+  void anAnswerCountsBeforeWhatIsPrinted() {
+    DataSheet sheet =
+        new DataSheet(
+            List.of(
+                new DataSheet.Line("MCA", "700-900"),
+                new DataSheet.Line("MCA", "850", java.util.Optional.of(TODAY.minusDays(9))),
+                new DataSheet.Line("MCA", "780", java.util.Optional.of(TODAY))));
+    assertThat(Checklist.of(APPROVAL, sheet, TODAY).items().get(2).answer())
+        .isEqualTo(Checklist.Answer.FAILS);
+  }
+
+  @Test
+  void aFigureThatIsNotBelievedSettlesNothing() {
+    DataSheet sheet = new DataSheet(List.of(new DataSheet.Line("MCA", "900")));
+    Checklist list = Checklist.of(APPROVAL, sheet, TODAY, property -> java.util.Optional.of(620.0));
+    assertThat(list.items().get(2).answer()).isEqualTo(Checklist.Answer.UNCLEAR);
+    assertThat(list.items().get(2).believed()).contains(620.0);
+  }
+
+  @Test
+  void revisionsAreComparedByWhatTheyAsk() {
+    Approval next =
+        approval(
+            "4",
+            LocalDate.of(2025, 3, 1),
+            LocalDate.of(2026, 5, 1),
+            List.of(
+                new Requirement.IsChemistry("lfp", "lithium iron phosphate only"),
+                Requirement.read("MCA at least 850"),
+                Requirement.read("short-circuit protection"),
+                Requirement.read("discharge down to −20 °C"),
+                Requirement.read("heater")));
+    Approval.Revised revised = next.since(APPROVAL);
+    assertThat(revised.added()).extracting(Requirement::words).containsExactly("heater");
+    assertThat(revised.changed())
+        .extracting(Requirement::words)
+        .containsExactly("MCA at least 850");
+    assertThat(revised.dropped())
+        .extracting(Requirement::words)
+        .containsExactly("designed for engine cranking");
+  }
+
+  /** What a label says of its chemistry must be understood by whoever matches it. */
+  @Test
+  void everyChemistryIsKnownByItsShortName() {
+    assertThat(org.fermix.core.chemistry.Chemistry.all())
+        .allSatisfy(
+            each -> assertThat(Property.chemistryMeantBy(each.shortName())).contains(each.id()));
   }
 }

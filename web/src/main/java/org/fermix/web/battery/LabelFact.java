@@ -1,12 +1,14 @@
 package org.fermix.web.battery;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.label.Build;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.ProtectionClaim;
 import org.fermix.core.label.Sheet;
+import org.fermix.core.permission.DataSheet;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param hours rate behind an amount of ampere-hours (h)
  * @param text as it was typed, where it is no single number
  * @param source where it stands; null for the label itself
- * @param dated since when it is known; null where that was not said
+ * @param dated since when it is known, as 2026-03-31; null where that was not said
  */
 public record LabelFact(
     Kind fact,
@@ -28,7 +30,7 @@ public record LabelFact(
     @Nullable Double hours,
     @Nullable String text,
     @Nullable Source source,
-    @Nullable LocalDate dated) {
+    @Nullable String dated) {
   /** What it is about. */
   public enum Kind {
     /** Amperes by a test; there may be several. */
@@ -39,6 +41,8 @@ public record LabelFact(
     CAPACITY(Label.CAPACITY),
     /** One row of a discharge table, as a text. */
     DISCHARGE(Limit.NONE),
+    /** A line of its data sheet: what it names, and as a text what it says. */
+    LINE(Limit.NONE),
     /** (kg). */
     MASS(Label.MASS),
     /** (mm). */
@@ -111,6 +115,8 @@ public record LabelFact(
     LABEL,
     SHEET,
     SELLER,
+    /** The battery’s own maker. */
+    MAKER,
     MEASURED
   }
 
@@ -132,5 +138,21 @@ public record LabelFact(
   /** A row of a discharge table. */
   public static LabelFact discharge(String text) {
     return new LabelFact(Kind.DISCHARGE, null, null, null, text, null, null);
+  }
+
+  /**
+   * A line of a data sheet.
+   *
+   * @param asked who said so on being asked; empty where it is printed
+   */
+  public static LabelFact line(DataSheet.Line line, Optional<Source> asked) {
+    return new LabelFact(
+        Kind.LINE,
+        line.words(),
+        null,
+        null,
+        line.value(),
+        asked.orElse(Source.SHEET),
+        line.asked().map(LocalDate::toString).orElse(null));
   }
 }

@@ -55,6 +55,11 @@ public final class LabelFacts {
     add(facts, Kind.OPENS_BELOW, protection.opensBelowVolts());
     add(facts, Kind.START_RESERVE, protection.reservePercent());
     protection.builtIn().ifPresent(there -> facts.add(says(Kind.PROTECTED, there)));
+    label
+        .sheet()
+        .lines()
+        .lines()
+        .forEach(line -> facts.add(LabelFact.line(line, Optional.empty())));
     if (label.sheet().heated()) {
       facts.add(says(Kind.HEATED, true));
     }

@@ -7,6 +7,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -22,6 +24,7 @@ import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.ProtectionClaim;
 import org.fermix.core.label.Sheet;
+import org.fermix.core.permission.DataSheet;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
@@ -171,7 +174,42 @@ public class StoredLabel {
         facts(Kind.RATING)
             .skip(1)
             .map(fact -> new CrankingRating(amount(fact), test(fact)))
-            .toList());
+            .toList(),
+        dataSheet());
+  }
+
+  /** The lines of its data sheet, with what was answered on being asked. */
+  public DataSheet dataSheet() {
+    return new DataSheet(facts(Kind.LINE).map(StoredLabel::line).toList());
+  }
+
+  private static DataSheet.Line line(LabelFact fact) {
+    return new DataSheet.Line(
+        Objects.requireNonNull(fact.standard()),
+        Objects.requireNonNull(fact.text()),
+        Optional.ofNullable(fact.dated()).map(LocalDate::parse));
+  }
+
+  /** Keeps what was answered, in place of what was answered to the same before. */
+  public void answer(DataSheet.Line answer, LabelFact.Source by, Instant now) {
+    List<LabelFact> all = new ArrayList<>(facts);
+    all.removeIf(
+        fact ->
+            fact.fact() == Kind.LINE
+                && fact.dated() != null
+                && answer.words().equals(fact.standard()));
+    all.add(LabelFact.line(answer, Optional.of(by)));
+    facts = List.copyOf(all);
+    changedAt = now;
+  }
+
+  /** Takes an answer back. */
+  public void unanswer(String words, Instant now) {
+    List<LabelFact> all = new ArrayList<>(facts);
+    all.removeIf(
+        fact -> fact.fact() == Kind.LINE && fact.dated() != null && words.equals(fact.standard()));
+    facts = List.copyOf(all);
+    changedAt = now;
   }
 
   /** The ratings beside the first as one text; empty without any. */

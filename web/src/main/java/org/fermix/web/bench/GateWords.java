@@ -42,6 +42,11 @@ public final class GateWords {
               + " would settle it";
       case CAPACITY ->
           "at least " + display.show(first.needed(), Unit.AMPERE_HOUR).text() + " would open it";
+      case APPROVAL_FAILS ->
+          "another battery, or the word of whoever issued the list, would open it";
+      case APPROVAL_NOT_STATED, APPROVAL_UNCLEAR -> "its seller’s answer would settle it";
+      case BARRED_HERE, BARRED_FROM_CRANKING, BARRED_FROM_ALTERNATOR ->
+          "its maker’s written consent would open it";
       case RESERVE ->
           "at least " + display.show(first.needed(), Unit.MINUTE).text() + " would open it";
       case VOLTS_TOO_LOW ->
@@ -86,6 +91,25 @@ public final class GateWords {
       case PROTECTION_NOT_STATED -> "no protection stated";
       case NO_PROTECTION -> "no protection";
       case KIND_NOT_STATED -> "lithium of a kind not stated";
+      case EXPERIMENTAL_BASIS -> "experimental: yours to decide and to enter";
+      case APPROVAL_NOT_ASKED -> "no document speaks of its kind";
+      case APPROVED -> "meets all of " + finding.named();
+      case APPROVED_LONG_AGO -> "meets all of " + finding.named() + ": look it up again";
+      case APPROVAL_FAILS -> "not on the list: “" + finding.named() + "” " + more(found);
+      case APPROVAL_NOT_STATED -> "“" + finding.named() + "” not stated " + more(found);
+      case APPROVAL_UNCLEAR -> "“" + finding.named() + "” not settled " + more(found);
+      case NOT_EVALUATED -> "not as evaluated: “" + finding.named() + "” " + more(found);
+      case BARRED_HERE -> "its maker bars it from such a machine";
+      case BARRED_FROM_CRANKING -> "its maker bars it from starting engines";
+      case BARRED_FROM_ALTERNATOR ->
+          needed > 0
+              ? "its maker bars it from an alternator"
+              : "its maker bars alternators: ask whether a stator counts";
+      case BELOW_STATED_COLD -> "its maker’s limit is " + display.show(needed, Unit.CELSIUS).text();
+      case ABOVE_STATED_HEAT ->
+          display.show(found, Unit.CELSIUS).text()
+              + " on a hot day, its maker’s limit is "
+              + display.show(needed, Unit.CELSIUS).text();
       case CAPACITY -> display.show(found, Unit.AMPERE_HOUR).text();
       case RESERVE -> display.show(found, Unit.MINUTE).text();
       case RESERVE_NOT_STATED -> "not stated; about " + display.show(found, Unit.MINUTE).text();
@@ -125,5 +149,9 @@ public final class GateWords {
 
   private static String volts(double value, Display display) {
     return display.show(value, Unit.VOLT, 1).text();
+  }
+
+  private static String more(double found) {
+    return found > 1 ? "and " + Math.round(found - 1) + " more" : "";
   }
 }

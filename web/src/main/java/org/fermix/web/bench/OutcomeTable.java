@@ -243,8 +243,12 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
         rows.add(gate("Kind and protection", "", Gate.PROTECTION));
         rows.add(gate("Current, cold and heat it stands", "", Gate.LIMITS));
       }
-      if (need.engine().engineClass().traits().needsApproval()) {
-        rows.add(gate("Approved for this aircraft", "", Gate.APPROVED));
+      boolean aircraft = need.engine().engineClass().traits().needsApproval();
+      if (aircraft
+          || answer.forSale().stream()
+              .flatMap(candidate -> candidate.gates().stream())
+              .anyMatch(result -> result.gate() == Gate.APPROVED)) {
+        rows.add(gate(aircraft ? "Approved for this aircraft" : "Allowed", "", Gate.APPROVED));
       }
       return new Group("Gates", rows);
     }

@@ -3,8 +3,10 @@ package org.fermix.web.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
@@ -18,6 +20,7 @@ import org.fermix.standins.StandInLogger;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.approval.Approvals;
 import org.fermix.web.charger.Chargers;
 import org.fermix.web.check.Checks;
 import org.fermix.web.garage.Garage;
@@ -43,7 +46,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoGarage implements ApplicationRunner {
   /** Raised whenever what is loaded changes. */
-  private static final int EDITION = 3;
+  private static final int EDITION = 4;
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 
@@ -55,6 +58,7 @@ class DemoGarage implements ApplicationRunner {
   private final Needs needs;
   private final LineUp lineUp;
   private final Chargers chargers;
+  private final Approvals approvals;
   private final Checks checks;
   private final Recordings recordings;
   private final TransactionTemplate transaction;
@@ -67,6 +71,7 @@ class DemoGarage implements ApplicationRunner {
       Needs needs,
       LineUp lineUp,
       Chargers chargers,
+      Approvals approvals,
       Checks checks,
       Recordings recordings,
       TransactionTemplate transaction,
@@ -77,6 +82,7 @@ class DemoGarage implements ApplicationRunner {
     this.needs = needs;
     this.lineUp = lineUp;
     this.chargers = chargers;
+    this.approvals = approvals;
     this.checks = checks;
     this.recordings = recordings;
     this.transaction = transaction;
@@ -283,6 +289,88 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("loadHours3", "0.5"),
             Map.entry("volts", "14.1"),
             Map.entry("currency", "EUR")));
+    bulletin(
+        job,
+        "3",
+        1010,
+        List.of(
+            "LiFePO4",
+            "MCA at least 650",
+            "short-circuit protection",
+            "charge lock below freezing"));
+    bulletin(
+        job,
+        "4",
+        260,
+        List.of(
+            "LiFePO4",
+            "for starting engines",
+            "MCA at least 700",
+            "short-circuit protection",
+            "over-temperature protection",
+            "charge lock below freezing",
+            "discharge down to −20 °C",
+            "fault signal wired to the dash"));
+    marine(job, "Northshore Demo Works 75 marine", "flooded", 560, 75, 19.6, "118");
+    marine(job, "Halyard Demo Cells 70 AGM", "agm", 720, 70, 21.0, "189");
+    marine(
+        job,
+        "Tern Demo Power 60 marine",
+        "lfp",
+        720,
+        60,
+        8.1,
+        "598",
+        "Starter use: yes",
+        "Short circuit protection: built-in",
+        "Overheat protection: yes",
+        "Low-temperature cut-off: yes",
+        "Operating temperature: −20 to 60 °C",
+        "Alternator charging: allowed",
+        "Bluetooth: yes");
+  }
+
+  private void bulletin(OpenJob job, String revision, int daysOld, List<String> items) {
+    LocalDate today = LocalDate.now(clock);
+    approvals.add(
+        job,
+        Map.ofEntries(
+            Map.entry("document", "Demo Marine bulletin 12"),
+            Map.entry("revision", revision),
+            Map.entry("dated", today.minusDays(daysOld).toString()),
+            Map.entry("verified", today.minusDays(60).toString()),
+            Map.entry("covers", "petrol inboards of 2 to 3 litres"),
+            Map.entry("serials", "from 40000"),
+            Map.entry("issuer", "ENGINE_MAKER"),
+            Map.entry("scope", "NOT_LEAD"),
+            Map.entry("exclusive", "yes"),
+            Map.entry("items", String.join("\n", items))));
+  }
+
+  private void marine(
+      OpenJob job,
+      String name,
+      String chemistry,
+      double cca,
+      double ampHours,
+      double kg,
+      String price,
+      String... lines) {
+    Map<String, String> fields = new HashMap<>();
+    fields.put("name", name);
+    fields.put("chemistry", chemistry);
+    fields.put("cranking", Double.toString(cca));
+    fields.put("test", "cca");
+    fields.put("ratings", Math.round(1.24 * cca) + " MCA");
+    fields.put("capacity", Double.toString(ampHours));
+    fields.put("mass", Double.toString(kg));
+    fields.put("length", "278");
+    fields.put("width", "175");
+    fields.put("height", "190");
+    fields.put("side", "RIGHT");
+    fields.put("price", price);
+    fields.put("lines", String.join("\n", lines));
+    lineUp.add(job, false, fields);
   }
 
   private static Map<String, String> small(

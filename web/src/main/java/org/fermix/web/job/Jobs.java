@@ -236,6 +236,7 @@ public class Jobs {
         machine.id(),
         machine.name(),
         machine.engine(),
+        machine.basis(),
         knowledge,
         visitor.preferences().currency().orElse(Display.USUAL.currencyCode()),
         job.state());

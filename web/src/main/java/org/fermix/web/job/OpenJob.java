@@ -1,10 +1,12 @@
 package org.fermix.web.job;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.permission.Permission;
 import org.fermix.web.machine.EngineKnowledge;
 
 /**
@@ -18,6 +20,7 @@ public final class OpenJob {
   private final UUID machineId;
   private final String machineName;
   private final Engine asDescribed;
+  private final Optional<Permission.Basis> basis;
   private final EngineKnowledge knowledge;
   private final String usualCurrency;
   private final Job.State state;
@@ -29,6 +32,7 @@ public final class OpenJob {
       UUID machineId,
       String machineName,
       Engine asDescribed,
+      Optional<Permission.Basis> basis,
       EngineKnowledge knowledge,
       String usualCurrency,
       Job.State state) {
@@ -37,6 +41,7 @@ public final class OpenJob {
     this.machineId = machineId;
     this.machineName = machineName;
     this.asDescribed = asDescribed;
+    this.basis = basis;
     this.knowledge = knowledge;
     this.usualCurrency = usualCurrency;
     this.state = state;
@@ -88,6 +93,11 @@ public final class OpenJob {
   /** Its engine as described, without what a recorded start tells. */
   public Engine engineByClass() {
     return asDescribed;
+  }
+
+  /** On what basis it is operated, where it is an aircraft and that was said. */
+  public Optional<Permission.Basis> basis() {
+    return basis;
   }
 
   /** What is known of it beyond its class. */

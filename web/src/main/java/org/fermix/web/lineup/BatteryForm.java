@@ -11,11 +11,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.DateCode;
 import org.fermix.core.label.Sheet;
+import org.fermix.core.permission.DataSheet;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.battery.DischargeText;
@@ -23,6 +25,7 @@ import org.fermix.web.battery.LabelFact;
 import org.fermix.web.battery.LabelFact.Kind;
 import org.fermix.web.battery.Offer;
 import org.fermix.web.battery.RatingText;
+import org.fermix.web.battery.SheetText;
 import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.need.TerminalWords;
 import org.fermix.web.shared.Display;
@@ -104,7 +107,11 @@ final class BatteryForm {
           Field.number("crankingLimit", "Current for seconds", Kind.CRANKING_LIMIT.limits())
               .withHelp("Most it passes while cranking."),
           Field.number("shortLimit", "Current for a moment", Kind.SHORT_LIMIT.limits())
-              .withHelp("Most it passes for parts of a second."));
+              .withHelp("Most it passes for parts of a second."),
+          Field.lines("lines", "Data sheet, line by line", 2 * DataSheet.LONGEST, DataSheet.MOST)
+              .withHelp(
+                  "As it stands there, such as “Operating temperature: −20 to 60 °C” or “Short-circuit"
+                      + " protection: yes”. What is understood counts at the gates; the rest is kept."));
 
   /** Fields that hold one number of the label. */
   private static final Map<String, Kind> NUMBERS = new LinkedHashMap<>();
@@ -176,6 +183,14 @@ final class BatteryForm {
     put(values, "volts", label.find(Kind.VOLTS).map(volts -> String.valueOf(volts.intValue())));
     put(values, "ratings", Optional.of(label.otherRatings()));
     put(values, "discharges", Optional.of(label.discharges()));
+    put(
+        values,
+        "lines",
+        Optional.of(
+            label.dataSheet().lines().stream()
+                .filter(line -> line.asked().isEmpty())
+                .map(SheetText::of)
+                .collect(Collectors.joining("\n"))));
     put(values, "terminal", label.terminal());
     put(values, "dateCode", label.named(Kind.DATE_CODE));
     put(values, "protected", label.says(Kind.PROTECTED).map(BatteryForm::yesNo));
@@ -198,6 +213,7 @@ final class BatteryForm {
     form.hint("capacityHours", "Empty: 20 h");
     form.hint("volts", "Empty: 12 V");
     form.hint("terminal", "Empty: taken to fit the leads");
+    form.hint("lines", "Empty: nothing beyond what is typed above");
     form.hint("dateCode", "Empty: not known");
     form.hint("ratings", "Empty: none printed");
     form.hint("discharges", "Empty: none printed");
@@ -228,6 +244,9 @@ final class BatteryForm {
         .map(RatingText::complaint)
         .filter(complaint -> !complaint.isEmpty())
         .ifPresent(complaint -> form.complain("ratings", complaint));
+    Optional.of(SheetText.read(form.lines("lines")).complaint())
+        .filter(complaint -> !complaint.isEmpty())
+        .ifPresent(complaint -> form.complain("lines", complaint));
     form.text("dateCode")
         .filter(code -> DateCode.readings(code, LocalDate.now(ZoneOffset.UTC)).isEmpty())
         .ifPresent(
@@ -269,6 +288,11 @@ final class BatteryForm {
     form.text("discharges").map(DischargeText::entries).stream()
         .flatMap(List::stream)
         .forEach(entry -> facts.add(LabelFact.discharge(entry)));
+    SheetText.read(form.lines("lines"))
+        .lines()
+        .forEach(line -> facts.add(LabelFact.line(line, Optional.empty())));
+    // What was answered on being asked is not on the label, and stays.
+    label.facts(Kind.LINE).filter(fact -> fact.dated() != null).forEach(facts::add);
     said(form, "protected").ifPresent(yes -> facts.add(LabelFact.of(Kind.PROTECTED, yes)));
     said(form, "heated").ifPresent(yes -> facts.add(LabelFact.of(Kind.HEATED, yes)));
     said(form, "coldTest").ifPresent(yes -> facts.add(LabelFact.of(Kind.COLD_TEST, yes)));

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -14,9 +15,11 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
+import org.fermix.core.permission.DataSheet;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.battery.HeldBattery;
+import org.fermix.web.battery.LabelFact;
 import org.fermix.web.battery.LabelFacts;
 import org.fermix.web.battery.Labels;
 import org.fermix.web.battery.Offer;
@@ -167,6 +170,53 @@ public class LineUp implements ReadAhead {
               candidate.isRemoved()));
     }
     return entries;
+  }
+
+  /** The labels of the batteries, by letter, today’s first. */
+  @Transactional(readOnly = true)
+  public Map<String, StoredLabel> labels(OpenJob job) {
+    Map<String, StoredLabel> found = new LinkedHashMap<>();
+    entries(job).forEach(entry -> found.put(entry.letter(), entry.label()));
+    return found;
+  }
+
+  /**
+   * Keeps what a seller or maker answered about a battery.
+   *
+   * @return false when it has as many answers as are kept
+   */
+  @Transactional
+  public boolean answer(OpenJob job, String letter, DataSheet.Line line, LabelFact.Source by) {
+    jobs.hold(job);
+    job.forget();
+    StoredLabel label = labelled(job, letter);
+    boolean full =
+        label.dataSheet().lines().stream().filter(each -> each.asked().isPresent()).count()
+            >= DataSheet.MOST;
+    if (!full) {
+      label.answer(line, by, clock.instant());
+      labels.flush();
+    }
+    job.forget();
+    return !full;
+  }
+
+  /** Takes an answer back. */
+  @Transactional
+  public void unanswer(OpenJob job, String letter, String words) {
+    jobs.hold(job);
+    job.forget();
+    labelled(job, letter).unanswer(words, clock.instant());
+    labels.flush();
+    job.forget();
+  }
+
+  private StoredLabel labelled(OpenJob job, String letter) {
+    return entries(job).stream()
+        .filter(entry -> entry.letter().equals(letter))
+        .map(Entry::label)
+        .findFirst()
+        .orElseThrow(() -> new NotHere("battery"));
   }
 
   /** One battery, removed or not, by its label. */

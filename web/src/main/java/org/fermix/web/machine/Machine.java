@@ -3,6 +3,8 @@ package org.fermix.web.machine;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
@@ -13,9 +15,11 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
+import org.fermix.core.permission.Permission;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
@@ -44,6 +48,10 @@ public class Machine {
   @Column(name = "system_v")
   private @Nullable Integer systemVolts;
 
+  /** On what basis an aircraft is operated. */
+  @Enumerated(EnumType.STRING)
+  private Permission.@Nullable Basis basis;
+
   private Instant createdAt = Instant.EPOCH;
 
   /** Changes with every description, so that the version counts on for its engines too. */
@@ -67,6 +75,14 @@ public class Machine {
     systemVolts = description.systemVolts();
     describedAt = now;
     first().describe(description);
+  }
+
+  void operate(Permission.@Nullable Basis on) {
+    basis = on;
+  }
+
+  public Optional<Permission.Basis> basis() {
+    return Optional.ofNullable(basis);
   }
 
   /** The engine its jobs are about. */

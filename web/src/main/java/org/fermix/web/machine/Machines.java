@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.fermix.core.permission.Permission;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.shared.NotHere;
@@ -95,6 +96,15 @@ public class Machines {
   @Transactional(propagation = Propagation.MANDATORY)
   public Machine hold(UUID garageId, UUID machineId) {
     return machines.lock(machineId, garageId).orElseThrow(() -> new NotHere("machine"));
+  }
+
+  /** Says on what basis an aircraft is operated; empty where that is not known. */
+  @Transactional
+  public void operate(UUID garageId, UUID machineId, Optional<Permission.Basis> basis) {
+    machines
+        .findByIdAndGarageId(machineId, garageId)
+        .orElseThrow(() -> new NotHere("machine"))
+        .operate(basis.orElse(null));
   }
 
   /** Removes a machine with all its jobs. */

@@ -3,7 +3,10 @@ package org.fermix.web.need;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Gate;
+import org.fermix.core.bench.Mark;
 import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.UsualNeed;
@@ -22,6 +25,7 @@ import org.fermix.web.shared.Display;
  * @param typical true where typical batteries stand in for a line-up
  * @param ledger the rows of the ledger that are shown: those filled and one more
  * @param parkedTakes what the drain takes over the lay-up
+ * @param allowed which batteries the documents and the batteries’ makers allow, in words
  */
 public record NeedPage(
     SpaceDrawing space,
@@ -40,6 +44,7 @@ public record NeedPage(
     String parkedTakes,
     List<LedgerRow> ledger,
     String runsTake,
+    String allowed,
     List<Asks> asks,
     boolean typical) {
   /** A letter that can be chosen. */
@@ -96,8 +101,36 @@ public record NeedPage(
         display.show(drainAh, Unit.AMPERE_HOUR, 1).text(),
         ledger(need, loads, display),
         display.show(runsAh, Unit.AMPERE_HOUR, 1).text(),
+        allowed(need, judged),
         Asks.of(need, judged, display),
         judged.typical());
+  }
+
+  private static String allowed(Need need, Judge.Judged judged) {
+    int documents = need.permission().approvals().size();
+    String said =
+        documents == 0
+            ? "No document about it is typed."
+            : documents == 1
+                ? "One document: " + need.permission().approvals().get(0).document() + "."
+                : documents + " documents.";
+    return said
+        + letters(judged, Mark.CLEARS, " Allowed: ")
+        + letters(judged, Mark.CLOSE, " Allowed, with something to note: ")
+        + letters(judged, Mark.UNKNOWN, " Not settled: ")
+        + letters(judged, Mark.FAILS, " Not allowed: ");
+  }
+
+  private static String letters(Judge.Judged judged, Mark mark, String words) {
+    String letters =
+        judged.answer().forSale().stream()
+            .filter(
+                each ->
+                    each.gates().stream()
+                        .anyMatch(gate -> gate.gate() == Gate.APPROVED && gate.mark() == mark))
+            .map(CandidateAnswer::letter)
+            .collect(Collectors.joining(", "));
+    return letters.isEmpty() ? "" : words + letters + ".";
   }
 
   private static List<LedgerRow> ledger(Need need, List<StoredLoad> loads, Display display) {

@@ -25,6 +25,7 @@ import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.approval.Approvals;
 import org.fermix.web.job.NextJob;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.ReadAhead;
@@ -39,9 +40,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Needs implements NextJob, ReadAhead {
   private final NeedRepository facts;
+  private final Approvals approvals;
 
-  Needs(NeedRepository facts) {
+  Needs(NeedRepository facts, Approvals approvals) {
     this.facts = facts;
+    this.approvals = approvals;
   }
 
   /**
@@ -57,7 +60,7 @@ public class Needs implements NextJob, ReadAhead {
     return job.once(Known.class, () -> known(job, facts(job)));
   }
 
-  private static Known known(OpenJob job, NeedFacts stored) {
+  private Known known(OpenJob job, NeedFacts stored) {
     return new Known(
         need(job, stored),
         stored.currency,
@@ -161,7 +164,7 @@ public class Needs implements NextJob, ReadAhead {
     job.forget();
   }
 
-  static Need need(OpenJob job, NeedFacts facts) {
+  private Need need(OpenJob job, NeedFacts facts) {
     Engine engine = job.engine();
     UsualNeed usual = UsualNeed.of(engine);
     return new Need(
@@ -190,7 +193,8 @@ public class Needs implements NextJob, ReadAhead {
             given(facts.regulatedV, Unit.VOLT, usual.regulatedVolts()),
             usual.spareAmps(),
             usual.idleAmps(),
-            usual.idleShare()));
+            usual.idleShare()),
+        approvals.of(job));
   }
 
   private static Climate climate(NeedFacts facts, UsualNeed usual) {

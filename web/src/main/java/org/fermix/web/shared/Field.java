@@ -28,6 +28,8 @@ public record Field(
   public enum Kind {
     NUMBER,
     TEXT,
+    /** Several texts, one under another; {@code low} is the most of them. */
+    LINES,
     CHOICE
   }
 
@@ -47,6 +49,12 @@ public record Field(
   /** A text of at most so many characters that may be left empty. */
   public static Field text(String name, String label, int longest) {
     return new Field(name, label, Kind.TEXT, Unit.COUNT, 1, longest, false, false, "", List.of());
+  }
+
+  /** At most so many texts of at most so many characters, a line each. */
+  public static Field lines(String name, String label, int longest, int most) {
+    return new Field(
+        name, label, Kind.LINES, Unit.COUNT, most, longest, false, false, "", List.of());
   }
 
   /** A choice; without {@link #needed} it may be left open. */
@@ -79,6 +87,7 @@ public record Field(
               + bound(high, display)
               + (display.fieldUnit(unit).isEmpty() ? "" : " " + display.fieldUnit(unit));
       case TEXT -> "1 to " + (int) high + " characters";
+      case LINES -> "up to " + (int) low + " lines of up to " + (int) high + " characters";
       case CHOICE -> "one of those listed";
     };
   }

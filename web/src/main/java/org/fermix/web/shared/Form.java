@@ -67,7 +67,7 @@ public final class Form {
     form.hints.putAll(before.hints);
     form.assumed.putAll(before.assumed);
     for (Field field : form.fields) {
-      String text = parameters.getOrDefault(field.name(), "").strip();
+      String text = parameters.getOrDefault(field.name(), "").strip().replace("\r\n", "\n");
       form.texts.put(field.name(), text);
       if (text.isEmpty()) {
         if (field.required()) {
@@ -83,6 +83,7 @@ public final class Form {
             form.complain(field.name(), complaint);
           }
         }
+        case LINES -> form.readLines(field, text);
         case CHOICE -> {
           if (field.choices().stream().noneMatch(choice -> choice.value().equals(text))) {
             form.complain(field.name(), "Please choose " + form.range(field) + ".");
@@ -141,6 +142,25 @@ public final class Form {
       complain(field.name(), field.label() + ": " + range(field) + ".");
     } else {
       numbers.put(field.name(), Math.max(field.low(), Math.min(field.high(), metric)));
+    }
+  }
+
+  private void readLines(Field field, String text) {
+    List<String> lines = text.lines().toList();
+    long filled = lines.stream().filter(line -> !line.isBlank()).count();
+    if (filled > field.low()) {
+      complain(field.name(), filled + " lines are too many: " + range(field) + ".");
+      return;
+    }
+    for (int i = 0; i < lines.size(); i++) {
+      String complaint =
+          lines.get(i).isBlank()
+              ? ""
+              : SeenText.complaint(lines.get(i).strip(), (int) field.high());
+      if (!complaint.isEmpty()) {
+        complain(field.name(), "Line " + (i + 1) + ": " + complaint);
+        return;
+      }
     }
   }
 
@@ -204,6 +224,15 @@ public final class Form {
   /** The text of a field, if it was filled. */
   public Optional<String> text(String name) {
     return Optional.of(texts.getOrDefault(name, "")).filter(text -> !text.isEmpty());
+  }
+
+  /** The filled lines of a field of lines. */
+  public List<String> lines(String name) {
+    return text(name).stream()
+        .flatMap(String::lines)
+        .map(String::strip)
+        .filter(line -> !line.isEmpty())
+        .toList();
   }
 
   /** The complaints, with the fields they stand at, for the summary above a form. */
