@@ -47,6 +47,7 @@ class ArchitectureTest {
           "battery",
           "charger",
           "approval",
+          "priority",
           "need",
           "lineup",
           "check",

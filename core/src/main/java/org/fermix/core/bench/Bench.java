@@ -57,7 +57,7 @@ public final class Bench {
 
   /** The gates of one battery in a need; they do not depend on the conditions. */
   public static List<GateResult> gates(Need need, Label label) {
-    return Gates.of(need, label, () -> BatteryCircuit.of(label));
+    return Gates.of(need, Policy.USUAL, label, () -> BatteryCircuit.of(label));
   }
 
   /** Chance that one battery starts the machine in conditions (1): what every page says of it. */

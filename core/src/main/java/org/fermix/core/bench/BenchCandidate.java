@@ -1,5 +1,6 @@
 package org.fermix.core.bench;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +62,8 @@ final class BenchCandidate {
   }
 
   private BenchCandidate(Need need, Policy policy, Candidate candidate, BatteryCircuit whenNew) {
-    this(need, policy, candidate, whenNew, Gates.of(need, candidate.label(), () -> whenNew));
+    this(
+        need, policy, candidate, whenNew, Gates.of(need, policy, candidate.label(), () -> whenNew));
   }
 
   BenchCandidate(
@@ -86,7 +88,6 @@ final class BenchCandidate {
     this.label = candidate.label();
     this.chemistry = label.chemistry();
     this.whenNew = whenNew;
-    this.gates = gates;
     plates =
         Plates.of(
             chemistry,
@@ -107,6 +108,10 @@ final class BenchCandidate {
             OrdinaryDay.startAmpHours(need, whenNew, protection));
     LifeEstimate byModel = life(need.use().layUp().stand());
     life = byModel.seen(need.use().history(), expectedYearsSeen.orElse(byModel.years()));
+    List<GateResult> all = new ArrayList<>(gates);
+    all.removeIf(gate -> gate.gate() == Gate.LASTS);
+    WishGates.lasting(need, life.years()).ifPresent(all::add);
+    this.gates = List.copyOf(all);
   }
 
   /** The same, its life moved by how long the batteries its owner had lasted against the model. */
@@ -125,6 +130,10 @@ final class BenchCandidate {
 
   String letter() {
     return candidate.letter();
+  }
+
+  List<GateResult> gates() {
+    return gates;
   }
 
   boolean isToday() {
@@ -212,7 +221,8 @@ final class BenchCandidate {
             day.startAmpHours()),
         cold,
         layUp,
-        new InConditions.Starts(cranking, conditions, need));
+        new InConditions.Starts(cranking, conditions, need),
+        GateResult.wishesMet(gates));
   }
 
   private int layUpMonth() {

@@ -41,6 +41,11 @@ public record CandidateAnswer(
     return gates.stream().filter(result -> result.mark() == Mark.FAILS).toList();
   }
 
+  /** Share of its owner’s wishes that it meets (1). */
+  public double wishesMet() {
+    return GateResult.wishesMet(gates);
+  }
+
   /** True when no gate fails; gates that cannot be judged do not count as failed. */
   public boolean isEligible() {
     return failedGates().isEmpty();

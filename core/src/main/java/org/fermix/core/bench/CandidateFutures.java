@@ -113,6 +113,11 @@ public final class CandidateFutures {
     return in.candidate().letter();
   }
 
+  /** Share of its owner’s wishes that it meets (1). */
+  public double wishesMet() {
+    return in.wishesMet();
+  }
+
   /** Mass (kg). */
   public double massKg() {
     return label.mass().value();

@@ -54,7 +54,8 @@ public final class CandidateSurface {
         between(parkedDays, below, share),
         between(engineOffHours, below, share),
         in.label().mass().value(),
-        costPerYear);
+        costPerYear,
+        in.wishesMet());
   }
 
   private static double sureness(Parked.Cases cases, SurenessTable table) {

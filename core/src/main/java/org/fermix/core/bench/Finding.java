@@ -123,6 +123,31 @@ public record Finding(Code code, double found, double needed, String named) {
     /** Its own maker’s limit: the coldest start is below it; needed is that limit (°C). */
     BELOW_STATED_COLD,
     /** Its own maker’s limit: its place gets hotter; needed is that limit (°C). */
-    ABOVE_STATED_HEAT
+    ABOVE_STATED_HEAT,
+    /** The owner’s school: nothing but lead starts an engine. */
+    SCHOOL_BARS_CRANKING,
+    /** The owner’s school: nothing but lead straight on an alternator. */
+    SCHOOL_BARS_ALTERNATOR,
+    /** The owner’s school wants more regulated volts (V). */
+    SCHOOL_WANTS_VOLTS,
+    /** Price against the budget. */
+    WITHIN_BUDGET,
+    OVER_BUDGET,
+    PRICE_NOT_KNOWN,
+    /** Keeps a start back that its owner can call up. */
+    KEEPS_A_START,
+    /** Warns, and takes a boost from any other battery. */
+    TAKES_A_BOOST,
+    NO_RESCUE,
+    IN_STOCK,
+    NOT_IN_STOCK,
+    STOCK_NOT_STATED,
+    /** Year it has been sold since; needed is the latest that counts as proven. */
+    SOLD_SINCE,
+    PROVEN_KIND,
+    SOLD_SINCE_NOT_STATED,
+    NOTHING_TO_CHANGE,
+    /** Years it is expected to last; needed is how long the machine is kept (y). */
+    EXPECTED_LIFE
   }
 }

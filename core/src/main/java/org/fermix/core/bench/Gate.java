@@ -13,5 +13,19 @@ public enum Gate {
   /** Of lithium and sodium: current, cold and heat that it stands. */
   LIMITS,
   /** By the machine’s documents, and by the battery’s own maker. */
-  APPROVED
+  APPROVED,
+  /** By the owner’s own school. */
+  SCHOOL,
+  BUDGET,
+  SELF_RESCUE,
+  IN_STOCK,
+  PROVEN,
+  NO_CHANGES,
+  /** Expected to last for as long as the machine is kept. */
+  LASTS;
+
+  /** True for what the owner wishes, beyond what machine and makers require. */
+  public boolean isWish() {
+    return compareTo(SCHOOL) > 0;
+  }
 }

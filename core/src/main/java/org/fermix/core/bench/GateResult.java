@@ -9,6 +9,15 @@ public record GateResult(Gate gate, Mark mark, List<Finding> findings) {
     findings = List.copyOf(findings);
   }
 
+  /** Of the wishes among some gates, the share that is met; what is not known counts half (1). */
+  static double wishesMet(List<GateResult> gates) {
+    return gates.stream()
+        .filter(gate -> gate.gate().isWish())
+        .mapToDouble(gate -> gate.mark() == Mark.CLEARS ? 1 : gate.mark() == Mark.UNKNOWN ? 0.5 : 0)
+        .average()
+        .orElse(1);
+  }
+
   static GateResult of(Gate gate, Mark mark, Finding.Code code, double found, double needed) {
     return new GateResult(gate, mark, List.of(new Finding(code, found, needed)));
   }

@@ -50,7 +50,8 @@ final class Gates {
 
   private Gates() {}
 
-  static List<GateResult> of(Need need, Label label, Supplier<BatteryCircuit> circuit) {
+  static List<GateResult> of(
+      Need need, Policy policy, Label label, Supplier<BatteryCircuit> circuit) {
     List<GateResult> gates = new ArrayList<>();
     gates.add(fits(need, label));
     if (need.engine().turns() || !need.minimum().crankingAmps().isAssumed()) {
@@ -78,6 +79,7 @@ final class Gates {
       gates.add(limits(need, label, circuit));
     }
     AllowedGate.of(need, label, circuit).ifPresent(gates::add);
+    gates.addAll(WishGates.of(need, policy, label, List.copyOf(gates)));
     return gates;
   }
 

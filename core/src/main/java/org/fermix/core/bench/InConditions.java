@@ -11,7 +11,6 @@ import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Spread;
-import org.fermix.core.reserve.DepthSchool;
 import org.fermix.core.reserve.DischargeLaw;
 import org.fermix.core.reserve.EngineOff;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param cold as it stands before the cold start asked about
  * @param layUp as it stands through the lay-up; the same where that ends in the cold
  * @param starts how surely it starts at the two temperatures that matter
+ * @param wishesMet share of its owner’s wishes that it meets (1)
  */
 record InConditions(
     Need need,
@@ -36,7 +36,8 @@ record InConditions(
     Reached reached,
     Parked cold,
     Parked layUp,
-    Starts starts) {
+    Starts starts,
+    double wishesMet) {
   /**
    * How worn it is.
    *
@@ -101,7 +102,17 @@ record InConditions(
   InConditions startingLike(InConditions other) {
     return other.health() == health()
         ? new InConditions(
-            need, policy, candidate, conditions, aged, power, reached, cold, layUp, other.starts)
+            need,
+            policy,
+            candidate,
+            conditions,
+            aged,
+            power,
+            reached,
+            cold,
+            layUp,
+            other.starts,
+            wishesMet)
         : this;
   }
 
@@ -167,14 +178,16 @@ record InConditions(
    */
   double keptCharge(double lowestCharge) {
     return Math.max(
-        DepthSchool.usual(label().chemistry().family())
+        policy
+            .schools()
+            .depth(label().chemistry().family())
             .keptCharge(lowestCharge, policy.chargeKeptBack()),
         Math.min(1, cutCharge()));
   }
 
   /** Depth planned with, by the school followed (1). */
   double usableDepth() {
-    return DepthSchool.usual(label().chemistry().family()).depth();
+    return policy.schools().depth(label().chemistry().family()).depth();
   }
 
   /** Standard deviation of ln(drain over capacity) (1). */

@@ -48,18 +48,20 @@ public final class Screening {
    * @param parkedDays until it no longer starts; 0 when it does not start full (d)
    * @param engineOffHours with a start kept; as asked for when nothing runs (h)
    * @param costPerYear in the currency of the price
+   * @param wishesMet share of the owner’s wishes that it meets (1)
    */
   public record Headline(
       double startChance,
       double parkedDays,
       double engineOffHours,
       double massKg,
-      double costPerYear) {}
+      double costPerYear,
+      double wishesMet) {}
 
   /** Judges one battery. */
   public Screened judge(Label label) {
     Once<BatteryCircuit> circuit = new Once<>(() -> calibration.of(label));
-    List<GateResult> gates = Gates.of(need, label, circuit);
+    List<GateResult> gates = Gates.of(need, policy, label, circuit);
     for (GateResult gate : gates) {
       if (gate.mark() == Mark.FAILS) {
         return new Screened(label, gates, Optional.empty());
@@ -67,7 +69,9 @@ public final class Screening {
     }
     BenchCandidate candidate =
         new BenchCandidate(need, policy, new Candidate("A", label, 0), circuit.get(), gates);
-    return new Screened(label, gates, Optional.of(headline(candidate.in(conditions))));
+    return candidate.mayBeBought()
+        ? new Screened(label, candidate.gates(), Optional.of(headline(candidate.in(conditions))))
+        : new Screened(label, candidate.gates(), Optional.empty());
   }
 
   /** Worked out when first asked for. */
@@ -100,6 +104,7 @@ public final class Screening {
         new ParkedOutcomes(in).days(),
         hours,
         in.candidate().label().mass().value(),
-        BenchCandidate.ownership(in).perYear());
+        BenchCandidate.ownership(in).perYear(),
+        in.wishesMet());
   }
 }

@@ -6,10 +6,12 @@ public enum Criterion {
   PARKED,
   ENGINE_OFF,
   MASS,
-  MONEY;
+  MONEY,
+  /** Of what is wished beyond the need, the share that is met. */
+  EASE;
 
   /** True where the owner asks for something that is met or not. */
   public boolean hasNeed() {
-    return this != MASS && this != MONEY;
+    return compareTo(MASS) < 0;
   }
 }

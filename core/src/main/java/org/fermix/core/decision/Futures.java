@@ -135,6 +135,7 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
       points =
           (startsNow ? weights.of(Criterion.COLD) + weights.of(Criterion.PARKED) : 0)
               + (runsNow ? weights.of(Criterion.ENGINE_OFF) : 0)
+              + weights.of(Criterion.EASE) * candidate.wishesMet()
               + weights.of(Criterion.MASS) * Points.less(candidate.massKg(), leastMassKg)
               + weights.of(Criterion.MONEY) * Points.less(cost, Math.max(LEAST_COST, leastCost));
     }

@@ -114,6 +114,7 @@ record Points(
               .orElse(1.0);
       case MASS -> less(candidate.figure(Outcome.MASS).value(), leastMassKg);
       case MONEY -> money(candidate.find(Outcome.COST_PER_YEAR).map(Figure::value));
+      case EASE -> candidate.wishesMet();
     };
   }
 
@@ -127,7 +128,8 @@ record Points(
         needs
             + weights.of(Criterion.MASS) * less(headline.massKg(), leastMassKg)
             + weights.of(Criterion.MONEY)
-                * money(Optional.of(headline.costPerYear()).filter(cost -> cost > 0));
+                * money(Optional.of(headline.costPerYear()).filter(cost -> cost > 0))
+            + weights.of(Criterion.EASE) * headline.wishesMet();
     return new Score(
         points,
         needs,

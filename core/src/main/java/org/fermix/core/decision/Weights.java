@@ -2,14 +2,16 @@ package org.fermix.core.decision;
 
 import java.util.EnumMap;
 import java.util.Map;
+import org.fermix.core.bench.Schools;
 import org.fermix.core.quantity.Check;
 
 /**
  * The owner's points, spread over the criteria.
  *
  * @param points each from 0 to 12
+ * @param assumed true where nobody has spread them
  */
-public record Weights(Map<Criterion, Integer> points) {
+public record Weights(Map<Criterion, Integer> points, boolean assumed) {
   /** What is assumed until the owner says otherwise: twelve points, cold first. */
   public static final Weights USUAL =
       new Weights(
@@ -18,7 +20,35 @@ public record Weights(Map<Criterion, Integer> points) {
               Criterion.PARKED, 3,
               Criterion.ENGINE_OFF, 2,
               Criterion.MASS, 1,
-              Criterion.MONEY, 2));
+              Criterion.MONEY, 2),
+          true);
+
+  /** Points somebody has spread. */
+  public Weights(Map<Criterion, Integer> points) {
+    this(points, false);
+  }
+
+  /** Points that are spread in all. */
+  public static final int SPREAD = 12;
+
+  /** A coldest start warmer than this asks as much of reserve as of cranking (°C). */
+  private static final double MILD_C = 5;
+
+  /** Where an owner starts, by the school on which rating comes first. */
+  public static Weights start(Schools.First first, double coldestC) {
+    return switch (first) {
+      case BY_COLD -> coldestC > MILD_C ? USUAL.leaning(3, 3) : USUAL;
+      case CRANKING -> USUAL.leaning(5, 1);
+      case RESERVE -> USUAL.leaning(2, 4);
+    };
+  }
+
+  private Weights leaning(int cold, int engineOff) {
+    Map<Criterion, Integer> other = new EnumMap<>(points);
+    other.put(Criterion.COLD, cold);
+    other.put(Criterion.ENGINE_OFF, engineOff);
+    return new Weights(other, true);
+  }
 
   /** Fills criteria not named with 0 points and refuses what is out of range. */
   public Weights {

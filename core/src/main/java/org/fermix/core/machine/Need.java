@@ -10,6 +10,7 @@ import org.fermix.core.quantity.Given;
  * @param tray the space for the battery, once it is measured
  * @param place where in the machine it sits
  * @param permission what may be fitted
+ * @param wishes what its owner wishes beyond that
  */
 public record Need(
     Engine engine,
@@ -19,7 +20,8 @@ public record Need(
     Climate climate,
     Use use,
     Charging charging,
-    Permission permission) {
+    Permission permission,
+    Wishes wishes) {
   /** A lay-up that ends less than this much warmer ends in the cold that is asked about (K). */
   private static final double AS_COLD_K = 3;
 
@@ -35,42 +37,47 @@ public record Need(
       Climate climate,
       Use use,
       Charging charging) {
-    this(engine, minimum, tray, place, climate, use, charging, Permission.NONE);
+    this(engine, minimum, tray, place, climate, use, charging, Permission.NONE, Wishes.NONE);
   }
 
   /** The same where other things are allowed. */
   public Need allowing(Permission other) {
-    return new Need(engine, minimum, tray, place, climate, use, charging, other);
+    return new Need(engine, minimum, tray, place, climate, use, charging, other, wishes);
+  }
+
+  /** The same, its owner wishing other things. */
+  public Need wishing(Wishes other) {
+    return new Need(engine, minimum, tray, place, climate, use, charging, permission, other);
   }
 
   /** The same need of another engine. */
   public Need of(Engine other) {
-    return new Need(other, minimum, tray, place, climate, use, charging, permission);
+    return new Need(other, minimum, tray, place, climate, use, charging, permission, wishes);
   }
 
   /** The same where the maker asks otherwise. */
   public Need asking(MakersMinimum other) {
-    return new Need(engine, other, tray, place, climate, use, charging, permission);
+    return new Need(engine, other, tray, place, climate, use, charging, permission, wishes);
   }
 
   /** The same with another space. */
   public Need in(Optional<Tray> other) {
-    return new Need(engine, minimum, other, place, climate, use, charging, permission);
+    return new Need(engine, minimum, other, place, climate, use, charging, permission, wishes);
   }
 
   /** The same in another climate. */
   public Need in(Climate other) {
-    return new Need(engine, minimum, tray, place, other, use, charging, permission);
+    return new Need(engine, minimum, tray, place, other, use, charging, permission, wishes);
   }
 
   /** The same, used otherwise. */
   public Need used(Use other) {
-    return new Need(engine, minimum, tray, place, climate, other, charging, permission);
+    return new Need(engine, minimum, tray, place, climate, other, charging, permission, wishes);
   }
 
   /** The same, charged otherwise. */
   public Need charged(Charging other) {
-    return new Need(engine, minimum, tray, place, climate, use, other, permission);
+    return new Need(engine, minimum, tray, place, climate, use, other, permission, wishes);
   }
 
   /** Volts at the battery with the engine running (V). */

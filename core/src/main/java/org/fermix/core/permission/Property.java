@@ -38,7 +38,10 @@ public enum Property {
   MOTORCYCLES_ALLOWED(Kind.FEATURE),
   POWERSPORT_ALLOWED(Kind.FEATURE),
   BOATS_ALLOWED(Kind.FEATURE),
-  AIRCRAFT_ALLOWED(Kind.FEATURE);
+  AIRCRAFT_ALLOWED(Kind.FEATURE),
+  /** Of the type, not of one battery. */
+  SOLD_SINCE(Kind.NUMBER),
+  IN_STOCK(Kind.FEATURE);
 
   private static final Table WORDS = Table.read(Property.class, "words.csv");
   private final Kind kind;

@@ -29,7 +29,7 @@ class GatesTest {
   private static final Label LABEL = Examples.label("agm", 760, 70, 125, 20.5, 172);
 
   private static GateResult gate(Need need, Label label, Gate gate) {
-    return Gates.of(need, label, () -> BatteryCircuit.of(label)).stream()
+    return Gates.of(need, Policy.USUAL, label, () -> BatteryCircuit.of(label)).stream()
         .filter(result -> result.gate() == gate)
         .findFirst()
         .orElseThrow();
@@ -211,7 +211,7 @@ class GatesTest {
     assertThat(
             gate(asks60, Examples.label("lfp", 500, 70, 120, 4, 300), Gate.MINIMUM_CAPACITY).mark())
         .isEqualTo(Mark.FAILS);
-    assertThat(Gates.of(NEED, LABEL, () -> BatteryCircuit.of(LABEL)))
+    assertThat(Gates.of(NEED, Policy.USUAL, LABEL, () -> BatteryCircuit.of(LABEL)))
         .extracting(GateResult::gate)
         .doesNotContain(Gate.MINIMUM_CAPACITY);
   }
@@ -240,7 +240,7 @@ class GatesTest {
     assertThat(code(arctic, lithium, Gate.LIMITS)).isEqualTo(Finding.Code.TOO_COLD_TO_DISCHARGE);
     assertThat(gate(arctic, lithium, Gate.LIMITS).mark()).isEqualTo(Mark.UNKNOWN);
     assertThat(gate(mild, lithium, Gate.LIMITS).mark()).isIn(Mark.CLEARS, Mark.CLOSE);
-    assertThat(Gates.of(mild, LABEL, () -> BatteryCircuit.of(LABEL)))
+    assertThat(Gates.of(mild, Policy.USUAL, LABEL, () -> BatteryCircuit.of(LABEL)))
         .extracting(GateResult::gate)
         .doesNotContain(Gate.LIMITS);
   }
@@ -274,7 +274,7 @@ class GatesTest {
                         org.fermix.core.permission.DataSheet.SILENT)),
                 Gate.PROTECTION))
         .isEqualTo(Finding.Code.KIND_NOT_STATED);
-    assertThat(Gates.of(NEED, LABEL, () -> BatteryCircuit.of(LABEL)))
+    assertThat(Gates.of(NEED, Policy.USUAL, LABEL, () -> BatteryCircuit.of(LABEL)))
         .extracting(GateResult::gate)
         .doesNotContain(Gate.PROTECTION);
   }

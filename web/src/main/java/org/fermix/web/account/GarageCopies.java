@@ -32,6 +32,8 @@ class GarageCopies {
           "battery",
           "job",
           "need",
+          "priority",
+          "garage_schools",
           "candidate",
           "candidate_battery",
           "reading",

@@ -11,7 +11,6 @@ import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Weights;
 import org.fermix.core.quantity.Figure;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.chart.Drawing;
@@ -179,7 +178,7 @@ class BenchController {
         ConditionsForm.conditions(
                 ConditionsForm.read(Conditions.of(bench.need()), parameters, display))
             .orElseThrow(() -> new NotHere("condition"));
-    Decision decision = Decision.of(bench, conditions, Weights.USUAL);
+    Decision decision = Decision.of(bench, conditions, benches.weights(job));
     Display money = display.in(benches.currency(job));
     Ruler ruler =
         new Rulers(

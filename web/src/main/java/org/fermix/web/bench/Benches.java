@@ -19,6 +19,7 @@ import org.fermix.web.check.Checks;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
+import org.fermix.web.priority.Priorities;
 import org.fermix.web.shared.Answers;
 import org.springframework.stereotype.Service;
 
@@ -26,19 +27,21 @@ import org.springframework.stereotype.Service;
 @Service
 public class Benches {
   private final Needs needs;
+  private final Priorities priorities;
   private final LineUp lineUp;
   private final Checks checks;
   private final Answers answers;
 
-  Benches(Needs needs, LineUp lineUp, Checks checks, Answers answers) {
+  Benches(Needs needs, Priorities priorities, LineUp lineUp, Checks checks, Answers answers) {
     this.needs = needs;
+    this.priorities = priorities;
     this.lineUp = lineUp;
     this.checks = checks;
     this.answers = answers;
   }
 
   /** All that an answer depends on but the conditions. */
-  private record Question(Need need, Policy policy, List<Candidate> candidates) {}
+  private record Question(Need need, Policy policy, Weights weights, List<Candidate> candidates) {}
 
   /** A bench with what it says in its owner's own conditions. */
   private record Own(Bench bench, Shown shown) {}
@@ -56,8 +59,8 @@ public class Benches {
       standing = List.copyOf(standing);
     }
 
-    static Shown of(Bench bench, Conditions conditions) {
-      Decision decision = Decision.of(bench, conditions, Weights.USUAL);
+    static Shown of(Bench bench, Conditions conditions, Weights weights) {
+      Decision decision = Decision.of(bench, conditions, weights);
       return new Shown(decision, bench.standing(conditions), newLeader(bench, decision));
     }
 
@@ -77,14 +80,15 @@ public class Benches {
     return job.once(
         Own.class,
         () -> {
-          Question question = new Question(needs.of(job), policy(job), candidates(job));
+          Question question =
+              new Question(needs.of(job), policy(job), weights(job), candidates(job));
           return answers.to(question, Own.class, () -> answer(question));
         });
   }
 
   private static Own answer(Question question) {
     Bench bench = Bench.of(question.need(), question.policy(), question.candidates());
-    return new Own(bench, Shown.of(bench, Conditions.of(bench.need())));
+    return new Own(bench, Shown.of(bench, Conditions.of(bench.need()), question.weights()));
   }
 
   /** The bench of a job, ready to be asked. */
@@ -94,7 +98,16 @@ public class Benches {
 
   /** The schools followed, as its owner has it. */
   public Policy policy(OpenJob job) {
-    return needs.keepsBattery(job) ? Policy.USUAL.keepingTheBattery() : Policy.USUAL;
+    Policy policy = Policy.USUAL.following(priorities.schools(job));
+    return needs.keepsBattery(job) ? policy.keepingTheBattery() : policy;
+  }
+
+  /** The points its owner has spread, else where owners start. */
+  public Weights weights(OpenJob job) {
+    return priorities
+        .weights(job)
+        .orElseGet(
+            () -> Weights.start(priorities.schools(job).first(), needs.coldestMorningC(job)));
   }
 
   /** The line-up, today's battery with what its tests found. */
@@ -114,7 +127,7 @@ public class Benches {
     Own own = own(job);
     return own.shown().decision().answer().conditions().equals(conditions)
         ? own.shown()
-        : Shown.of(own.bench(), conditions);
+        : Shown.of(own.bench(), conditions, weights(job));
   }
 
   /** What the check has found of today’s battery. */

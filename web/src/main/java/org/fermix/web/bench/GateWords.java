@@ -2,6 +2,7 @@ package org.fermix.web.bench;
 
 import java.util.stream.Collectors;
 import org.fermix.core.bench.Finding;
+import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.GateResult;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -9,6 +10,20 @@ import org.fermix.web.shared.Display;
 /** Words for what a gate found. */
 public final class GateWords {
   private GateWords() {}
+
+  /** What one of the owner’s own gates is called. */
+  static String name(Gate gate) {
+    return switch (gate) {
+      case SCHOOL -> "By your school";
+      case BUDGET -> "Within the budget";
+      case SELF_RESCUE -> "Brought back without help";
+      case IN_STOCK -> "Can be had now";
+      case PROVEN -> "Proven type";
+      case NO_CHANGES -> "Nothing else to change";
+      case LASTS -> "Lasts as long as it is kept";
+      default -> "";
+    };
+  }
 
   /** All findings of a gate in one phrase. */
   public static String of(GateResult result, Display display) {
@@ -45,6 +60,10 @@ public final class GateWords {
       case APPROVAL_FAILS ->
           "another battery, or the word of whoever issued the list, would open it";
       case APPROVAL_NOT_STATED, APPROVAL_UNCLEAR -> "its seller’s answer would settle it";
+      case SCHOOL_BARS_CRANKING, SCHOOL_BARS_ALTERNATOR, SCHOOL_WANTS_VOLTS ->
+          "another school would open it";
+      case OVER_BUDGET, NO_RESCUE, NOT_IN_STOCK, SOLD_SINCE, EXPECTED_LIFE ->
+          "it is your own must: to like it would open it";
       case BARRED_HERE, BARRED_FROM_CRANKING, BARRED_FROM_ALTERNATOR ->
           "its maker’s written consent would open it";
       case RESERVE ->
@@ -91,6 +110,29 @@ public final class GateWords {
       case PROTECTION_NOT_STATED -> "no protection stated";
       case NO_PROTECTION -> "no protection";
       case KIND_NOT_STATED -> "lithium of a kind not stated";
+      case SCHOOL_BARS_CRANKING -> "your school: only lead starts engines";
+      case SCHOOL_BARS_ALTERNATOR -> "your school: not straight on an alternator";
+      case SCHOOL_WANTS_VOLTS ->
+          volts(found, display) + ", your school wants " + volts(needed, display);
+      case WITHIN_BUDGET, OVER_BUDGET ->
+          money(found, display)
+              + (found > needed ? ", " + money(found - needed, display) + " over it" : "");
+      case PRICE_NOT_KNOWN -> "no price typed";
+      case KEEPS_A_START -> "keeps a start back";
+      case TAKES_A_BOOST -> "warns, and takes a boost";
+      case NO_RESCUE -> "keeps no start back";
+      case IN_STOCK -> "in stock";
+      case NOT_IN_STOCK -> "not in stock";
+      case STOCK_NOT_STATED -> "not known: ask";
+      case SOLD_SINCE -> "sold since " + Math.round(found);
+      case PROVEN_KIND -> "lead";
+      case SOLD_SINCE_NOT_STATED -> "not known since when it is sold";
+      case NOTHING_TO_CHANGE -> "nothing";
+      case EXPECTED_LIFE ->
+          "about "
+              + display.show(found, Unit.YEAR).text()
+              + " of "
+              + display.show(needed, Unit.YEAR).text();
       case EXPERIMENTAL_BASIS -> "experimental: yours to decide and to enter";
       case APPROVAL_NOT_ASKED -> "no document speaks of its kind";
       case APPROVED -> "meets all of " + finding.named();
@@ -149,6 +191,10 @@ public final class GateWords {
 
   private static String volts(double value, Display display) {
     return display.show(value, Unit.VOLT, 1).text();
+  }
+
+  private static String money(double value, Display display) {
+    return display.show(value, Unit.MONEY).text();
   }
 
   private static String more(double found) {

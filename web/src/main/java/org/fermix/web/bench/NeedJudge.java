@@ -36,7 +36,7 @@ class NeedJudge implements Judge {
   }
 
   /** All that a judgement depends on. */
-  private record Question(Need need, Policy policy, List<Candidate> candidates) {}
+  private record Question(Need need, Policy policy, Weights weights, List<Candidate> candidates) {}
 
   /** All that the weights of assumptions depend on. */
   private record Weighed(Question question) {}
@@ -63,12 +63,13 @@ class NeedJudge implements Judge {
             Influences.class,
             () ->
                 new Influences(
-                    Influence.ranked(need, question.policy(), judged(question), Weights.USUAL)))
+                    Influence.ranked(
+                        need, question.policy(), judged(question), question.weights())))
         .found();
   }
 
   private Question question(OpenJob job, Need need) {
-    return new Question(need, benches.policy(job), benches.candidates(job));
+    return new Question(need, benches.policy(job), benches.weights(job), benches.candidates(job));
   }
 
   private static boolean isTypical(Question question) {
@@ -91,7 +92,7 @@ class NeedJudge implements Judge {
     Need need = question.need();
     Bench bench = Bench.of(need, question.policy(), judged(question));
     Conditions conditions = Conditions.of(need);
-    Decision decision = Decision.of(bench, conditions, Weights.USUAL);
+    Decision decision = Decision.of(bench, conditions, question.weights());
     BenchAnswer answer = decision.answer();
     return new Judged(
         answer,

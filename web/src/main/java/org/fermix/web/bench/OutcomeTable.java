@@ -250,6 +250,15 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               .anyMatch(result -> result.gate() == Gate.APPROVED)) {
         rows.add(gate(aircraft ? "Approved for this aircraft" : "Allowed", "", Gate.APPROVED));
       }
+      for (Gate each : Gate.values()) {
+        boolean asked =
+            answer.candidates().stream()
+                .flatMap(candidate -> candidate.gates().stream())
+                .anyMatch(result -> result.gate() == each);
+        if (asked && (each == Gate.SCHOOL || each.isWish())) {
+          rows.add(gate(GateWords.name(each), "", each));
+        }
+      }
       return new Group("Gates", rows);
     }
 

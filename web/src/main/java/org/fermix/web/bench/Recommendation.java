@@ -14,7 +14,6 @@ import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
-import org.fermix.core.decision.Weights;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
@@ -107,7 +106,7 @@ public record Recommendation(
 
     /** The weights, the heaviest first. */
     private String weights() {
-      return (decision.weights().equals(Weights.USUAL) ? "Weights assumed: " : "Your weights: ")
+      return (decision.weights().assumed() ? "Weights assumed: " : "Your weights: ")
           + Arrays.stream(Criterion.values())
               .filter(criterion -> decision.weights().of(criterion) > 0)
               .sorted(Comparator.comparingInt(criterion -> -decision.weights().of(criterion)))
@@ -123,6 +122,7 @@ public record Recommendation(
         case ENGINE_OFF -> "engine off";
         case MASS -> "mass";
         case MONEY -> "money";
+        case EASE -> "wishes";
       };
     }
 
@@ -367,6 +367,7 @@ public record Recommendation(
               + display.show(Math.abs(by), Unit.KILOGRAM).text()
               + (by < 0 ? " lighter" : " heavier");
         }
+        case EASE -> "meets more of what you wish";
         case MONEY -> {
           if (!one.candidate().label().hasPrice() || !other.candidate().label().hasPrice()) {
             yield "has a price that is unknown beside it";

@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Shortlist;
-import org.fermix.core.decision.Weights;
 import org.fermix.core.electrical.QuickCalibration;
 import org.fermix.core.machine.Need;
 import org.fermix.web.account.Submissions;
@@ -111,7 +110,7 @@ class CatalogueController {
             need,
             benches.policy(job),
             Conditions.of(need),
-            Weights.USUAL,
+            benches.weights(job),
             CALIBRATION,
             entries.stream().map(Entry::label).toList());
     Set<String> taken =

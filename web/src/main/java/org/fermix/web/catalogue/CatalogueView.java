@@ -215,7 +215,9 @@ public record CatalogueView(
       case CHARGED -> "the charging voltage";
       case PROTECTION -> "for want of a stated protection";
       case LIMITS -> "what their protection passes";
-      case APPROVED -> "the approval";
+      case APPROVED -> "what is allowed";
+      case SCHOOL -> "your school";
+      case BUDGET, SELF_RESCUE, IN_STOCK, PROVEN, NO_CHANGES, LASTS -> "one of your musts";
     };
   }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.fermix.core.bench.Schools;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Charging;
@@ -29,6 +30,8 @@ import org.fermix.web.approval.Approvals;
 import org.fermix.web.job.NextJob;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.ReadAhead;
+import org.fermix.web.priority.ColdestMorning;
+import org.fermix.web.priority.Priorities;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.StaleEdit;
@@ -38,11 +41,13 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a job needs: the owner's facts, and the core's need made of them. */
 @Service
-public class Needs implements NextJob, ReadAhead {
+public class Needs implements NextJob, ReadAhead, ColdestMorning {
   private final NeedRepository facts;
   private final Approvals approvals;
+  private final Priorities priorities;
 
-  Needs(NeedRepository facts, Approvals approvals) {
+  Needs(NeedRepository facts, Approvals approvals, Priorities priorities) {
+    this.priorities = priorities;
     this.facts = facts;
     this.approvals = approvals;
   }
@@ -95,6 +100,11 @@ public class Needs implements NextJob, ReadAhead {
   @Transactional(readOnly = true)
   public Need of(OpenJob job) {
     return reading(job).need();
+  }
+
+  @Override
+  public double coldestMorningC(OpenJob job) {
+    return of(job).climate().coldestMorningC().value();
   }
 
   /** The currency of the job's prices, ISO 4217. */
@@ -170,12 +180,18 @@ public class Needs implements NextJob, ReadAhead {
     return new Need(
         engine,
         new MakersMinimum(
-            facts.minimumCcaA == null
-                ? Given.assumed(
+            priorities.schools(job).sizing() == Schools.Sizing.RULE
+                    && engine.ruleOfThumbCca() > (facts.minimumCcaA == null ? 0 : facts.minimumCcaA)
+                ? Given.derived(
                     engine.ruleOfThumbCca(),
                     Unit.AMPERE,
-                    "by the displacement rule; the maker’s figure is not typed")
-                : Given.maker(facts.minimumCcaA, Unit.AMPERE),
+                    "by the displacement rule, the school you follow")
+                : facts.minimumCcaA == null
+                    ? Given.assumed(
+                        engine.ruleOfThumbCca(),
+                        Unit.AMPERE,
+                        "by the displacement rule; the maker’s figure is not typed")
+                    : Given.maker(facts.minimumCcaA, Unit.AMPERE),
             Optional.ofNullable(facts.minimumCcaA == null ? null : facts.minimumTest)
                 .flatMap(CrankingTest::find)
                 .orElse(CrankingTest.COLD_CRANKING),
@@ -194,7 +210,8 @@ public class Needs implements NextJob, ReadAhead {
             usual.spareAmps(),
             usual.idleAmps(),
             usual.idleShare()),
-        approvals.of(job));
+        approvals.of(job),
+        priorities.wishes(job));
   }
 
   private static Climate climate(NeedFacts facts, UsualNeed usual) {

@@ -1,0 +1,11 @@
+package org.fermix.web.priority;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface GarageSchoolsRepository extends Repository<GarageSchools, UUID> {
+  GarageSchools save(GarageSchools schools);
+
+  Optional<GarageSchools> findByGarageId(UUID garageId);
+}
