@@ -62,6 +62,23 @@ document.addEventListener('keydown', (event) => {
   event.preventDefault();
 });
 
+// In the search of the catalogue the arrows choose and Enter adds.
+document.addEventListener('keydown', (event) => {
+  if (event.target.id !== 'catalogue-q') return;
+  const rows = [...document.querySelectorAll('#catalogue-found tr[data-pick]')];
+  const at = rows.findIndex((row) => row.classList.contains('is-picked'));
+  if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+    const next = rows[Math.max(0, Math.min(rows.length - 1, event.key === 'ArrowDown' ? at + 1 : at - 1))];
+    rows.forEach((row) => row.classList.toggle('is-picked', row === next));
+    event.target.setAttribute('aria-activedescendant', next?.id ?? '');
+    next?.scrollIntoView({ block: 'nearest' });
+    event.preventDefault();
+  } else if (event.key === 'Enter' && at >= 0) {
+    event.preventDefault();
+    rows[at].querySelector('button.add')?.click();
+  }
+});
+
 document.addEventListener('click', (event) => {
   const button = event.target.closest?.('[data-open]');
   if (button) document.querySelector(button.dataset.open)?.showModal();

@@ -166,6 +166,22 @@ public record Label(
     return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
   }
 
+  /** The same label at another price. */
+  public Label at(Given otherPrice) {
+    return new Label(
+        name,
+        chemistry,
+        cranking,
+        capacityAh,
+        reserveMinutes,
+        massKg,
+        size,
+        positiveSide,
+        otherPrice,
+        build,
+        sheet);
+  }
+
   /** Refuses what no label says. */
   public Label {
     Check.filled("name", name);

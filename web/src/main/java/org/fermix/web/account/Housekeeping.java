@@ -52,7 +52,10 @@ class Housekeeping {
       int machines = sweep(REMOVED_MACHINES, REMOVED_KEPT);
       int jobs = sweep(REMOVED_JOBS, REMOVED_KEPT);
       int candidates =
-          sweep(REMOVED_CANDIDATES, REMOVED_KEPT) + sweep(REMOVED_CHARGERS, REMOVED_KEPT);
+          sweep(REMOVED_CANDIDATES, REMOVED_KEPT)
+              + sweep(REMOVED_CHARGERS, REMOVED_KEPT)
+              + sweep(REMOVED_APPROVALS, REMOVED_KEPT)
+              + sweep(OLD_IMPORTS, Duration.ofDays(1));
       int labels = sweep(LOOSE_LABELS, REMOVED_KEPT);
       int ended = keys.sweep() + allowances.sweep();
       LOG.info(
@@ -89,6 +92,13 @@ class Housekeeping {
 
   private static final String REMOVED_CHARGERS =
       "delete from charger where id in (select id from charger where removed_at < ? limit ?)";
+
+  private static final String REMOVED_APPROVALS =
+      "delete from approval where id in (select id from approval where removed_at < ? limit ?)";
+
+  private static final String OLD_IMPORTS =
+      "delete from catalogue_import where garage_id in (select garage_id from catalogue_import"
+          + " where made_at < ? limit ?)";
 
   private static final String LOOSE_LABELS =
       "delete from label where id in (select id from label l where changed_at < ?"

@@ -124,6 +124,11 @@ public class StoredLabel {
     return changedAt;
   }
 
+  /** All it says, in the order it was given. */
+  public List<LabelFact> allFacts() {
+    return facts;
+  }
+
   /** Every fact of a kind, in the order they were given. */
   public Stream<LabelFact> facts(Kind kind) {
     return facts.stream().filter(fact -> fact.fact() == kind);

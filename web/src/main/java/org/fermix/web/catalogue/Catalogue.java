@@ -3,6 +3,8 @@ package org.fermix.web.catalogue;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -24,12 +26,16 @@ import org.fermix.core.machine.Tray;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.account.Accounts;
+import org.fermix.web.battery.LabelFact;
+import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.shared.Answers;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
 
 /**
  * The catalogue in the database: what may fit by its sides, the nearest of the rest, and counts.
@@ -42,6 +48,12 @@ class Catalogue {
   /** So many of those that do not go in are judged, the least too large first. */
   static final int MOST_NEAR = 60;
 
+  /** Most entries a garage has of its own. */
+  static final int MOST_OWN = 20_000;
+
+  /** Where own entries come from, and how many. */
+  public record Source(String name, int entries) {}
+
   private static final int BATCH = 500;
 
   /** What is larger than the tray by more than this on any side is no near miss (mm). */
@@ -50,8 +62,20 @@ class Catalogue {
   private final JdbcClient database;
   private final JdbcTemplate batches;
   private final Answers answers;
+  private final Accounts accounts;
+  private final ObjectMapper json;
+  private final Clock clock;
 
-  Catalogue(JdbcClient database, JdbcTemplate batches, Answers answers) {
+  Catalogue(
+      JdbcClient database,
+      JdbcTemplate batches,
+      Answers answers,
+      Accounts accounts,
+      ObjectMapper json,
+      Clock clock) {
+    this.accounts = accounts;
+    this.json = json;
+    this.clock = clock;
     this.database = database;
     this.batches = batches;
     this.answers = answers;
@@ -65,25 +89,50 @@ class Catalogue {
   }
 
   /** All that counts depend on. */
-  private record Counted(Asked asked, int volts, Optional<Tray> tray) {}
+  private record Counted(Asked asked, Whose whose, int volts, Optional<Tray> tray) {}
+
+  /**
+   * Whose entries count: everybody’s, and those of one garage.
+   *
+   * @param entries of its own
+   * @param newest of them, in milliseconds; 0 without any
+   */
+  record Whose(UUID garageId, int entries, long newest) {}
 
   /** A condition on rows with the values it speaks of. */
   private record Where(String text, Map<String, Object> values) {}
 
-  /** One battery. */
+  /** What a garage has of its own; changes whenever that does. */
   @Transactional(readOnly = true)
-  Optional<Entry> find(UUID id) {
+  Whose whose(UUID garageId) {
     return database
-        .sql("select * from catalogue where id = :id")
+        .sql("select count(*) as n, max(added_at) as newest from catalogue where garage_id = :g")
+        .param("g", garageId)
+        .query(
+            (row, number) ->
+                new Whose(
+                    garageId,
+                    row.getInt("n"),
+                    row.getTimestamp("newest") == null ? 0 : row.getTimestamp("newest").getTime()))
+        .single();
+  }
+
+  /** One battery that everybody or this garage has. */
+  @Transactional(readOnly = true)
+  Optional<Entry> find(UUID garageId, UUID id) {
+    return database
+        .sql("select * from catalogue where id = :id and (garage_id is null or garage_id = :g)")
         .param("id", id)
+        .param("g", garageId)
         .query((row, number) -> entry(row))
         .optional();
   }
 
   /** Those that may go in by their sides alone, and of the rest the least too large. */
   @Transactional(readOnly = true)
-  List<Entry> matching(Asked asked, Optional<Chemistry> chemistry, int volts, Optional<Tray> tray) {
-    Where where = where(asked, volts);
+  List<Entry> matching(
+      Asked asked, Whose whose, Optional<Chemistry> chemistry, int volts, Optional<Tray> tray) {
+    Where where = where(asked, whose, volts);
     StringBuilder condition = new StringBuilder(where.text());
     chemistry.ifPresent(
         kind -> and(condition, where.values(), "chemistry = :kind", "kind", kind.id()));
@@ -120,15 +169,17 @@ class Catalogue {
         .list();
   }
 
-  /** Counts of all that is asked for, of every chemistry; the catalogue changes only at start. */
+  /** Counts of all that is asked for, of every chemistry; remembered while nothing is added. */
   @Transactional(readOnly = true)
-  Counts counts(Asked asked, int volts, Optional<Tray> tray) {
+  Counts counts(Asked asked, Whose whose, int volts, Optional<Tray> tray) {
     return answers.to(
-        new Counted(asked, volts, tray), Counts.class, () -> count(asked, volts, tray));
+        new Counted(asked, whose, volts, tray),
+        Counts.class,
+        () -> count(asked, whose, volts, tray));
   }
 
-  private Counts count(Asked asked, int volts, Optional<Tray> tray) {
-    Where where = where(asked, volts);
+  private Counts count(Asked asked, Whose whose, int volts, Optional<Tray> tray) {
+    Where where = where(asked, whose, volts);
     Map<String, Long> byChemistry = new LinkedHashMap<>();
     long[] sums = new long[2];
     database
@@ -148,10 +199,15 @@ class Catalogue {
     return new Counts(sums[0], sums[1], byChemistry);
   }
 
-  private static Where where(Asked asked, int volts) {
+  private static Where where(Asked asked, Whose whose, int volts) {
     Map<String, Object> values = new HashMap<>();
     StringBuilder text = new StringBuilder("nominal_v = :volts");
     values.put("volts", volts);
+    if (whose.entries() == 0) {
+      text.append(" and garage_id is null");
+    } else {
+      and(text, values, "(garage_id is null or garage_id = :g)", "g", whose.garageId());
+    }
     for (int i = 0; i < asked.words().size(); i++) {
       text.append(" and words like :word").append(i);
       values.put("word" + i, "%" + asked.words().get(i) + "%");
@@ -193,7 +249,7 @@ class Catalogue {
   @Transactional(readOnly = true)
   int edition() {
     return database
-        .sql("select coalesce(max(edition), 0) from catalogue")
+        .sql("select coalesce(max(edition), 0) from catalogue where garage_id is null")
         .query(Integer.class)
         .single();
   }
@@ -201,20 +257,43 @@ class Catalogue {
   /** Puts an edition in the place of all others. */
   @Transactional
   void replace(int edition, List<Entry> entries) {
-    database.sql("delete from catalogue").update();
+    database.sql("delete from catalogue where garage_id is null").update();
+    insert(edition, entries, null, null, null, null);
+  }
+
+  private void insert(
+      int edition,
+      List<Entry> entries,
+      @Nullable UUID garageId,
+      @Nullable String source,
+      @Nullable Timestamp addedAt,
+      @Nullable List<String> facts) {
     for (int from = 0; from < entries.size(); from += BATCH) {
       List<Object[]> rows = new ArrayList<>();
-      for (Entry entry : entries.subList(from, Math.min(entries.size(), from + BATCH))) {
-        rows.add(row(edition, entry));
+      for (int i = from; i < Math.min(entries.size(), from + BATCH); i++) {
+        rows.add(
+            row(
+                edition,
+                entries.get(i),
+                garageId,
+                source,
+                addedAt,
+                facts == null ? null : facts.get(i)));
       }
       batches.batchUpdate(
           "insert into catalogue values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,"
-              + " ?, ?, ?, ?)",
+              + " ?, ?, ?, ?, ?, ?, ?, ?::jsonb)",
           rows);
     }
   }
 
-  private static @Nullable Object[] row(int edition, Entry entry) {
+  private static @Nullable Object[] row(
+      int edition,
+      Entry entry,
+      @Nullable UUID garageId,
+      @Nullable String source,
+      @Nullable Timestamp addedAt,
+      @Nullable String facts) {
     Label label = entry.label();
     return new @Nullable Object[] {
       entry.id(),
@@ -240,7 +319,11 @@ class Catalogue {
       label.sheet().protection().builtIn().orElse(null),
       label.sheet().heated(),
       label.sheet().coldTestStated(),
-      entry.demo()
+      entry.demo(),
+      garageId,
+      source,
+      addedAt,
+      facts
     };
   }
 
@@ -255,7 +338,74 @@ class Catalogue {
         .toLowerCase(Locale.ROOT);
   }
 
-  private static Entry entry(ResultSet row) throws SQLException {
+  /**
+   * Puts a garage’s own entries beside the others, all or none.
+   *
+   * @return false when there is no room for so many
+   */
+  @Transactional
+  boolean add(UUID garageId, String source, List<StoredLabel> labels, List<Entry> entries) {
+    accounts.hold(garageId);
+    if (whose(garageId).entries() + entries.size() > MOST_OWN) {
+      return false;
+    }
+    insert(
+        0,
+        entries,
+        garageId,
+        source,
+        Timestamp.from(clock.instant()),
+        labels.stream().map(each -> json.writeValueAsString(each.allFacts())).toList());
+    return true;
+  }
+
+  /** Lets go of one own entry. */
+  @Transactional
+  void remove(UUID garageId, UUID id) {
+    database
+        .sql("delete from catalogue where id = :id and garage_id = :g")
+        .param("id", id)
+        .param("g", garageId)
+        .update();
+  }
+
+  /** Where own entries come from, with how many there are of each. */
+  @Transactional(readOnly = true)
+  List<Source> sources(UUID garageId) {
+    return database
+        .sql(
+            "select source as name, count(*) as entries from catalogue where garage_id = :g"
+                + " group by source order by max(added_at) desc")
+        .param("g", garageId)
+        .query(Source.class)
+        .list();
+  }
+
+  /** Lets go of all that came from one place. */
+  @Transactional
+  int remove(UUID garageId, String source) {
+    return database
+        .sql("delete from catalogue where garage_id = :g and source = :source")
+        .param("g", garageId)
+        .param("source", source)
+        .update();
+  }
+
+  /** All own entries, as they would be brought in. */
+  @Transactional(readOnly = true)
+  List<Label> own(UUID garageId) {
+    return database
+        .sql("select * from catalogue where garage_id = :g order by added_at, name, id")
+        .param("g", garageId)
+        .query((row, number) -> entry(row).label())
+        .list();
+  }
+
+  private Entry entry(ResultSet row) throws SQLException {
+    String facts = row.getString("facts");
+    if (facts != null) {
+      return own(row, facts);
+    }
     BigDecimal price = row.getBigDecimal("price");
     ProtectionClaim protection =
         Optional.ofNullable((Boolean) row.getObject("protected"))
@@ -291,7 +441,27 @@ class Catalogue {
         label,
         Optional.ofNullable(row.getString("case_code")).orElse(""),
         Optional.ofNullable(row.getString("currency")).orElse(""),
-        row.getBoolean("demo"));
+        row.getBoolean("demo"),
+        "");
+  }
+
+  private Entry own(ResultSet row, String facts) throws SQLException {
+    StoredLabel stored = new StoredLabel(new UUID(0, 0), false);
+    stored.write(
+        row.getString("name"),
+        row.getString("chemistry"),
+        TerminalSide.valueOf(row.getString("positive_side")),
+        List.of(json.readValue(facts, LabelFact[].class)),
+        java.time.Instant.EPOCH);
+    BigDecimal price = row.getBigDecimal("price");
+    Label label = stored.asLabel(Optional.empty());
+    return new Entry(
+        row.getObject("id", UUID.class),
+        price == null ? label : label.at(Given.typed(price.doubleValue(), Unit.MONEY)),
+        Optional.ofNullable(row.getString("case_code")).orElse(""),
+        Optional.ofNullable(row.getString("currency")).orElse(""),
+        false,
+        row.getString("source"));
   }
 
   private static Optional<Given> given(ResultSet row, String column, Unit unit)

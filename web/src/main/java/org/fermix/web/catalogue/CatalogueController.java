@@ -89,7 +89,7 @@ class CatalogueController {
       @PathVariable UUID entry,
       @RequestParam(defaultValue = "") String number) {
     OpenJob job = jobs.open(visitor, id);
-    Entry found = catalogue.find(entry).orElseThrow(() -> new NotHere("battery"));
+    Entry found = catalogue.find(job.garageId(), entry).orElseThrow(() -> new NotHere("battery"));
     Optional<BigDecimal> price =
         Optional.of(BigDecimal.valueOf(found.label().price().value()))
             .filter(asked -> asked.signum() > 0 && found.currency().equals(needs.currency(job)));
@@ -104,7 +104,8 @@ class CatalogueController {
       OpenJob job, Asked asked, Optional<Chemistry> chosen, boolean whole, Display display) {
     Need need = needs.of(job);
     int volts = need.engine().nominalVolts();
-    List<Entry> entries = catalogue.matching(asked, chosen, volts, need.tray());
+    Catalogue.Whose whose = catalogue.whose(job.garageId());
+    List<Entry> entries = catalogue.matching(asked, whose, chosen, volts, need.tray());
     Shortlist found =
         Shortlist.of(
             need,
@@ -120,7 +121,7 @@ class CatalogueController {
     return CatalogueView.of(
         asked,
         chosen,
-        catalogue.counts(asked, volts, need.tray()),
+        catalogue.counts(asked, whose, volts, need.tray()),
         entries,
         found,
         need,

@@ -74,7 +74,8 @@ public record CatalogueView(
       Bar cold,
       Bar parked,
       Bar off,
-      boolean demo) {}
+      boolean demo,
+      String source) {}
 
   /** An outcome against what is asked. */
   public record Bar(String value, String drawn, String mark, String sign) {}
@@ -253,7 +254,8 @@ public record CatalogueView(
                 headline.engineOffHours() / (2 * conditions.engineOffHours()),
                 0.5)
             : new Bar("", "", "", ""),
-        entry.demo());
+        entry.demo(),
+        entry.source());
   }
 
   private static String mass(Label label, Display display) {

@@ -47,6 +47,7 @@ class ShippedCatalogue implements ApplicationRunner {
         item.label(),
         item.caseCode(),
         "EUR",
-        true);
+        true,
+        "");
   }
 }

@@ -9,6 +9,7 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Cells pasted from a spreadsheet or a CSV: separated by tabs, semicolons or commas, whichever the
@@ -24,9 +25,30 @@ public final class PastedCells {
   /** Most columns. */
   public static final int MOST_COLUMNS = 30;
 
-  private static final int LONGEST_CELL = 200;
+  static final int LONGEST_CELL = 4000;
 
   private PastedCells() {}
+
+  /**
+   * How much is read at once.
+   *
+   * @param rows the heading included
+   */
+  public record Most(int characters, int rows) {
+    /** What is pasted into a form. */
+    public static final Most PASTED = new Most(LONGEST, MOST_ROWS);
+
+    /** A file with a whole catalogue. */
+    public static final Most FILE = new Most(8_000_000, 10_001);
+
+    CsvFault tooLong() {
+      return new CsvFault(
+          String.format(
+              Locale.ROOT,
+              "The text is too long: at most %,d characters are read at once.",
+              characters));
+    }
+  }
 
   /** One row with the line it begins on. */
   public record Row(long line, List<String> cells) {
@@ -37,7 +59,7 @@ public final class PastedCells {
 
     /** A cell; empty where the row is short. */
     public String cell(int column) {
-      return column < cells.size() ? cells.get(column).strip() : "";
+      return column < cells.size() ? TableText.original(cells.get(column).strip()) : "";
     }
   }
 
@@ -46,11 +68,10 @@ public final class PastedCells {
    *
    * @throws CsvFault with line and column of the first thing that cannot be taken
    */
-  public static List<Row> read(String text) {
-    if (text.length() > LONGEST) {
-      throw new CsvFault("The text is too long: at most 20,000 characters are read at once.");
+  static List<Row> read(String plain, Most most) {
+    if (plain.length() > most.characters()) {
+      throw most.tooLong();
     }
-    String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
     String first = plain.lines().findFirst().orElse("");
     char separator = first.indexOf('\t') >= 0 ? '\t' : first.indexOf(';') >= 0 ? ';' : ',';
     List<Row> rows = new ArrayList<>();
@@ -65,8 +86,8 @@ public final class PastedCells {
         }
         bound(record, line);
         rows.add(new Row(line, record.getFields()));
-        if (rows.size() > MOST_ROWS) {
-          throw CsvFault.at(line, 1, "at most " + MOST_ROWS + " rows are read at once.");
+        if (rows.size() > most.rows()) {
+          throw CsvFault.at(line, 1, "at most " + most.rows() + " rows are read at once.");
         }
       }
     } catch (CsvParseException | UncheckedIOException | IOException e) {
@@ -82,7 +103,7 @@ public final class PastedCells {
     }
     for (int i = 0; i < record.getFieldCount(); i++) {
       if (record.getField(i).length() > LONGEST_CELL) {
-        throw CsvFault.at(line, i + 1, "a cell has at most 200 characters.");
+        throw CsvFault.at(line, i + 1, "a cell has at most " + LONGEST_CELL + " characters.");
       }
     }
   }

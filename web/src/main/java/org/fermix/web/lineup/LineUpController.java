@@ -19,11 +19,13 @@ import org.fermix.web.job.Stop;
 import org.fermix.web.need.Judge;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Download;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.StaleEdit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -238,6 +240,18 @@ class LineUpController {
     OpenJob job = jobs.open(visitor, id);
     String back = "redirect:" + job.path(Stop.LINE_UP);
     return lineUp.restore(job, batteryId) ? back : back + "?full&removed=" + batteryId;
+  }
+
+  /** The line-up to take along, today’s battery as well. */
+  @GetMapping("/line-up.{format:csv|json}")
+  ResponseEntity<String> export(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String format) {
+    List<Label> labels = LabelTable.of(lineUp.entries(jobs.open(visitor, id)));
+    return Download.of(
+        format.equals("csv") ? LabelTable.csv(labels) : LabelTable.json(labels),
+        "line-up." + format);
   }
 
   private Form formOf(OpenJob job, Entry entry, Display display) {

@@ -1,14 +1,13 @@
 package org.fermix.web.lineup;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.formats.CsvFault;
 import org.fermix.web.formats.PastedCells;
+import org.fermix.web.formats.TableText;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -29,9 +28,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/lineup/paste")
 class PasteController {
-  private static final String COLUMN = "column";
-  private static final List<String> OTHERWISE = List.of("chemistry", "side");
-
   private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
@@ -66,9 +62,9 @@ class PasteController {
     try {
       table =
           PastedTable.of(
-              PastedCells.read(parameters.getOrDefault("table", "")),
-              chosen(parameters),
-              otherwise(parameters),
+              TableText.read(parameters.getOrDefault("table", ""), PastedCells.Most.PASTED),
+              PastedTable.chosen(parameters),
+              PastedTable.otherwise(parameters),
               display.in(needs.currency(job)));
     } catch (CsvFault fault) {
       model.addAttribute("fault", fault.getMessage());
@@ -89,29 +85,6 @@ class PasteController {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     }
     return page(job, display, parameters, model);
-  }
-
-  private static Map<Integer, String> chosen(Map<String, String> parameters) {
-    Map<Integer, String> chosen = new HashMap<>();
-    List<String> known = PastedTable.targets().stream().map(PastedTable.Target::id).toList();
-    for (int i = 0; i < PastedCells.MOST_COLUMNS; i++) {
-      String target = parameters.get(COLUMN + i);
-      if (target != null && known.contains(target)) {
-        chosen.put(i, target);
-      }
-    }
-    return chosen;
-  }
-
-  private static Map<String, String> otherwise(Map<String, String> parameters) {
-    Map<String, String> otherwise = new HashMap<>();
-    for (String field : OTHERWISE) {
-      String value = parameters.getOrDefault("otherwise-" + field, "");
-      if (!value.isEmpty()) {
-        otherwise.put(field, value);
-      }
-    }
-    return otherwise;
   }
 
   private String page(OpenJob job, Display display, Map<String, String> parameters, Model model) {

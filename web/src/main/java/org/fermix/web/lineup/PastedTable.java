@@ -1,6 +1,8 @@
 package org.fermix.web.lineup;
 
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,11 +10,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.fermix.core.label.Label;
 import org.fermix.core.permission.Property;
+import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.PlainWords;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.UnitSystem;
 import org.fermix.core.rating.CrankingTest;
+import org.fermix.web.battery.RatingText;
+import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.formats.PastedCells;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -62,6 +68,8 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
   static {
     HEADINGS.put("name", List.of("name", "model", "battery", "product", "type no"));
     HEADINGS.put("chemistry", List.of("chemistry", "technology", "type", "kind"));
+    HEADINGS.put("capacityHours", List.of("hourrate"));
+    HEADINGS.put("reserveShare", List.of("startreserve"));
     HEADINGS.put("reserve", List.of("rc", "reserve"));
     HEADINGS.put("capacity", List.of("ah", "capacity"));
     HEADINGS.put("mass", List.of("mass", "weight", "kg", "lb", "lbs"));
@@ -71,10 +79,21 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
     HEADINGS.put("side", List.of("positive", "side", "polarity", "terminal"));
     HEADINGS.put("price", List.of("price", "cost", "eur", "usd"));
     HEADINGS.put("dateCode", List.of("date"));
+    HEADINGS.put("volts", List.of("voltage", "volts"));
+    HEADINGS.put("terminal", List.of("connection"));
+    HEADINGS.put("protected", List.of("protection", "bms"));
+    HEADINGS.put("heated", List.of("heated", "heater"));
+    HEADINGS.put("coldTest", List.of("coldtest"));
+    HEADINGS.put("opensBelow", List.of("opens"));
+    HEADINGS.put("continuous", List.of("continuous"));
+    HEADINGS.put("crankingLimit", List.of("seconds"));
+    HEADINGS.put("shortLimit", List.of("moment"));
+    HEADINGS.put("discharges", List.of("discharges"));
+    HEADINGS.put("lines", List.of("sheet"));
   }
 
   /** Everything a column can hold, to choose from. */
-  static List<Target> targets() {
+  public static List<Target> targets() {
     List<Target> targets = new ArrayList<>();
     targets.add(new Target(NONE, "not used"));
     targets.add(new Target("name", "name"));
@@ -91,6 +110,19 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
     targets.add(new Target("side", "positive side"));
     targets.add(new Target("price", "price"));
     targets.add(new Target("dateCode", "date code"));
+    targets.add(new Target("volts", "voltage"));
+    targets.add(new Target("capacityHours", "hour rate of the Ah"));
+    targets.add(new Target("terminal", "terminals"));
+    targets.add(new Target("protected", "protection built in"));
+    targets.add(new Target("heated", "warms itself"));
+    targets.add(new Target("coldTest", "states the cold test"));
+    targets.add(new Target("reserveShare", "start reserve, %"));
+    targets.add(new Target("opensBelow", "opens below, V"));
+    targets.add(new Target("continuous", "continuous, A"));
+    targets.add(new Target("crankingLimit", "for seconds, A"));
+    targets.add(new Target("shortLimit", "for a moment, A"));
+    targets.add(new Target("discharges", "rates and discharge table"));
+    targets.add(new Target("lines", "lines of the data sheet"));
     return targets;
   }
 
@@ -100,7 +132,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
    * @param chosen target by column, where somebody has chosen one
    * @param otherwise by field, for what the table does not say
    */
-  static PastedTable of(
+  public static PastedTable of(
       List<PastedCells.Row> cells,
       Map<Integer, String> chosen,
       Map<String, String> otherwise,
@@ -114,6 +146,34 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
       rows.add(row(row, columns, otherwise, money));
     }
     return new PastedTable(columns, List.copyOf(rows));
+  }
+
+  private static final String COLUMN = "column";
+  private static final List<String> OTHERWISE = List.of("chemistry", "side");
+
+  /** The columns somebody has chosen, of a form with one field for each. */
+  public static Map<Integer, String> chosen(Map<String, String> parameters) {
+    Map<Integer, String> chosen = new HashMap<>();
+    List<String> known = targets().stream().map(Target::id).toList();
+    for (int i = 0; i < PastedCells.MOST_COLUMNS; i++) {
+      String target = parameters.get(COLUMN + i);
+      if (target != null && known.contains(target)) {
+        chosen.put(i, target);
+      }
+    }
+    return chosen;
+  }
+
+  /** What is meant where a table says nothing. */
+  public static Map<String, String> otherwise(Map<String, String> parameters) {
+    Map<String, String> otherwise = new HashMap<>();
+    for (String field : OTHERWISE) {
+      String value = parameters.getOrDefault("otherwise-" + field, "");
+      if (!value.isEmpty()) {
+        otherwise.put(field, value);
+      }
+    }
+    return otherwise;
   }
 
   private static List<Column> columns(PastedCells.Row heading, Map<Integer, String> chosen) {
@@ -133,10 +193,12 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
   }
 
   private static Optional<String> guess(List<String> words) {
-    for (CrankingTest test : CrankingTest.all()) {
-      if (words.contains(test.id())) {
-        return Optional.of(RATING + test.id());
-      }
+    Optional<CrankingTest> rating =
+        CrankingTest.all().stream()
+            .filter(test -> words.containsAll(PlainWords.of(test.id())))
+            .max(Comparator.comparingInt(test -> test.id().length()));
+    if (rating.isPresent()) {
+      return rating.map(test -> RATING + test.id());
     }
     return HEADINGS.entrySet().stream()
         .filter(entry -> entry.getValue().stream().anyMatch(words::contains))
@@ -182,7 +244,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
   private static void rating(
       String test, String text, Map<String, String> typed, List<String> ratings) {
     if (typed.containsKey("cranking")) {
-      ratings.add(text + " " + test.toUpperCase(Locale.ROOT));
+      ratings.add(text + " " + RatingText.name(CrankingTest.find(test).orElseThrow()));
     } else {
       typed.put("cranking", text);
       typed.put("test", test);
@@ -193,6 +255,11 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
     return switch (column.target()) {
       case "chemistry" -> chemistry(text);
       case "side" -> side(text);
+      case "protected", "heated", "coldTest" -> yesOrNo(text);
+      case "volts" -> text.toLowerCase(Locale.ROOT).replace("v", "").strip();
+      case "terminal" -> text.toUpperCase(Locale.ROOT).replace(' ', '_');
+      case "lines" -> text.replace("; ", "\n");
+      case "name", "discharges", "dateCode" -> text;
       default -> metric(column.unit(), text);
     };
   }
@@ -205,6 +272,14 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
                 PlainWords.of(text).contains(BatteryForm.UNSTATED)
                     ? BatteryForm.UNSTATED
                     : text.toLowerCase(Locale.ROOT));
+  }
+
+  private static String yesOrNo(String text) {
+    return switch (text.toLowerCase(Locale.ROOT)) {
+      case "true", "1", "y" -> "yes";
+      case "false", "0", "n" -> "no";
+      default -> text.toLowerCase(Locale.ROOT);
+    };
   }
 
   private static String side(String text) {
@@ -227,6 +302,15 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
                 ? Unit.KILOGRAM.metric(read.value(), UnitSystem.US)
                 : CM_IN_MM * read.value();
     return Display.USUAL.field(value, Unit.COUNT);
+  }
+
+  /** A sound row as a label, at the price it names; for what is no line-up. */
+  public static Label label(Row row, StoredLabel stored, Instant now) {
+    BatteryForm.write(row.form(), stored, now);
+    Label label = stored.asLabel(Optional.empty());
+    return BatteryForm.price(row.form())
+        .map(price -> label.at(Given.typed(price.doubleValue(), Unit.MONEY)))
+        .orElse(label);
   }
 
   /** True when there are rows and none is wrong. */

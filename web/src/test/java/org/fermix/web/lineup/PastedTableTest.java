@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.fermix.web.formats.CsvFault;
 import org.fermix.web.formats.PastedCells;
+import org.fermix.web.formats.TableText;
 import org.fermix.web.shared.Display;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,7 +19,10 @@ class PastedTableTest {
 
   private static PastedTable read(String text, Map<Integer, String> chosen) {
     return PastedTable.of(
-        PastedCells.read(text), chosen, Map.of("chemistry", "agm"), Display.USUAL);
+        TableText.read(text, PastedCells.Most.PASTED),
+        chosen,
+        Map.of("chemistry", "agm"),
+        Display.USUAL);
   }
 
   @Test
@@ -85,12 +89,12 @@ class PastedTableTest {
     String text =
         switch (what) {
           case "wide" -> "a,".repeat(40) + "\n1";
-          case "long" -> "name,CCA\n" + "x".repeat(300) + ",1";
+          case "long" -> "name,CCA\n" + "x".repeat(4_100) + ",1";
           case "rows" -> "name,CCA\n" + "x,1\n".repeat(100);
           default -> "x".repeat(30_000);
         };
     assertThatExceptionOfType(CsvFault.class)
-        .isThrownBy(() -> PastedCells.read(text))
+        .isThrownBy(() -> TableText.read(text, PastedCells.Most.PASTED))
         .withMessageContaining(said);
   }
 
@@ -112,7 +116,8 @@ class PastedTableTest {
 
   @Test
   void aMarkBeforeTheTextAndEmptyLinesAreNoRows() {
-    List<PastedCells.Row> rows = PastedCells.read("\ufeffname;CCA\n\n;;\nExample;760\n");
+    List<PastedCells.Row> rows =
+        TableText.read("\ufeffname;CCA\n\n;;\nExample;760\n", PastedCells.Most.PASTED);
     assertThat(rows).hasSize(2);
     assertThat(rows.get(0).cell(0)).isEqualTo("name");
     assertThat(rows.get(1).line()).isEqualTo(4);
