@@ -158,7 +158,7 @@ public final class AllowedGate {
 
   /** What the battery’s own maker bars; needed is 1 where that is certain here. */
   private static List<Finding> bars(Need need, Label label) {
-    DataSheet sheet = label.dataSheet();
+    DataSheet sheet = label.sheet().lines();
     EngineClass engine = need.engine().engineClass();
     List<Finding> bars = new ArrayList<>();
     if (isBarred(sheet, engine.traits().allowedBy())) {

@@ -227,8 +227,8 @@ final class Gates {
     Mark mark = Mark.CLEARS;
     double hotC = need.hotDayC();
     double hottestC = label.chemistry().acceptance().hottestC();
-    Optional<Double> statedHotC = label.dataSheet().number(Property.HIGHEST_DISCHARGE_C);
-    Optional<Double> statedColdC = label.dataSheet().number(Property.LOWEST_DISCHARGE_C);
+    Optional<Double> statedHotC = label.sheet().lines().number(Property.HIGHEST_DISCHARGE_C);
+    Optional<Double> statedColdC = label.sheet().lines().number(Property.LOWEST_DISCHARGE_C);
     if (hotC > hottestC && statedHotC.isEmpty()) {
       mark = Mark.CLOSE;
       findings.add(new Finding(Finding.Code.TOO_HOT_TO_CHARGE, hotC, hottestC));

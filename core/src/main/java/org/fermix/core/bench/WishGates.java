@@ -102,7 +102,7 @@ final class WishGates {
   }
 
   private static GateResult proven(int year, Wishes.Level level, Label label) {
-    DataSheet sheet = label.dataSheet();
+    DataSheet sheet = label.sheet().lines();
     Optional<Double> since = sheet.number(Property.SOLD_SINCE);
     if (since.isPresent()) {
       boolean proven = since.get() <= year - PROVEN_YEARS;

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
+import java.util.function.Function;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Finding;
 import org.fermix.core.bench.Gate;
@@ -100,6 +101,20 @@ public record Shortlist(
       QuickCalibration calibration,
       Iterable<Label> catalogue) {
     Screening screening = new Screening(need, policy, conditions, calibration);
+    return of(need, conditions, weights, screening::judge, catalogue);
+  }
+
+  /**
+   * The same, where somebody remembers what was judged before.
+   *
+   * @param judge what a screening of this need says of each
+   */
+  public static Shortlist of(
+      Need need,
+      Conditions conditions,
+      Weights weights,
+      Function<Label, Screening.Screened> judge,
+      Iterable<Label> catalogue) {
     Map<Gate, Integer> failing = new EnumMap<>(Gate.class);
     List<Entry> passing = new ArrayList<>();
     // The farthest of the nearest stands on top, to give way to a nearer one.
@@ -108,7 +123,7 @@ public record Shortlist(
     int judged = 0;
     for (Label label : catalogue) {
       judged++;
-      Screening.Screened each = screening.judge(label);
+      Screening.Screened each = judge.apply(label);
       if (each.headline().isPresent()) {
         passing.add(new Entry(label, each.headline().get(), 0, false));
         continue;

@@ -63,9 +63,11 @@ public record Sheet(
 
   /** Copies the lists, and takes heater and protection from the lines where they state them. */
   public Sheet {
-    heated = heated || lines.has(Property.HEATER).orElse(false);
-    if (protection.builtIn().isEmpty() && statesProtection(lines)) {
-      protection = protection.saying(true);
+    if (!lines.lines().isEmpty()) {
+      heated = heated || lines.has(Property.HEATER).orElse(false);
+      if (protection.builtIn().isEmpty() && statesProtection(lines)) {
+        protection = protection.saying(true);
+      }
     }
     Check.within("other ratings", otherRatings.size(), 0, MOST_RATINGS, "");
     otherRatings = List.copyOf(otherRatings);

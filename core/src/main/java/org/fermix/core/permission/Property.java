@@ -2,7 +2,9 @@ package org.fermix.core.permission;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.quantity.PlainWords;
 import org.fermix.core.quantity.Table;
@@ -62,14 +64,30 @@ public enum Property {
     return kind;
   }
 
+  /** Every wording without case or punctuation, so that a lookup is one step. */
+  private static final class Known {
+    static final Map<String, Property> PROPERTIES = new HashMap<>();
+    static final Map<String, Range> RANGES = new HashMap<>();
+    static final Map<String, String> CHEMISTRIES = new HashMap<>();
+
+    static {
+      for (Table.Row row : WORDS.rows()) {
+        String plain = plain(row.text("words"));
+        String named = row.text("property");
+        if (isProperty(named)) {
+          PROPERTIES.put(plain, valueOf(named));
+        } else if (named.startsWith("=")) {
+          CHEMISTRIES.put(plain, named.substring(1));
+        } else {
+          RANGES.put(plain, range(named));
+        }
+      }
+    }
+  }
+
   /** The property meant by words on a data sheet, if the words are known. */
   public static Optional<Property> meantBy(String words) {
-    String plain = plain(words);
-    return WORDS.rows().stream()
-        .filter(row -> isProperty(row.text("property")))
-        .filter(row -> plain(row.text("words")).equals(plain))
-        .map(row -> valueOf(row.text("property")))
-        .findFirst();
+    return Optional.ofNullable(Known.PROPERTIES.get(plain(words)));
   }
 
   private static boolean isProperty(String named) {
@@ -85,12 +103,7 @@ public enum Property {
 
   /** The two properties meant by words that announce a range, such as "operating temperature". */
   public static Optional<Range> rangeMeantBy(String words) {
-    String plain = plain(words);
-    return WORDS.rows().stream()
-        .filter(row -> row.text("property").indexOf(' ') > 0)
-        .filter(row -> plain(row.text("words")).equals(plain))
-        .map(row -> range(row.text("property")))
-        .findFirst();
+    return Optional.ofNullable(Known.RANGES.get(plain(words)));
   }
 
   private static Range range(String pair) {
@@ -156,12 +169,7 @@ public enum Property {
    * any of ours, or empty when the words settle nothing, as "lithium-ion" alone does.
    */
   public static Optional<String> chemistryMeantBy(String words) {
-    String plain = plain(words);
-    return WORDS.rows().stream()
-        .filter(row -> row.text("property").startsWith("="))
-        .filter(row -> plain(row.text("words")).equals(plain))
-        .map(row -> row.text("property").substring(1))
-        .findFirst();
+    return Optional.ofNullable(Known.CHEMISTRIES.get(plain(words)));
   }
 
   /** Every wording known for this property. */

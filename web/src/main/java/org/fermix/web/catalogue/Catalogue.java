@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.Terminal;
@@ -28,6 +29,7 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.battery.LabelFact;
+import org.fermix.web.battery.LabelFact.Kind;
 import org.fermix.web.battery.StoredLabel;
 import org.fermix.web.shared.Answers;
 import org.jspecify.annotations.Nullable;
@@ -53,6 +55,22 @@ class Catalogue {
 
   /** Where own entries come from, and how many. */
   public record Source(String name, int entries) {}
+
+  /** What a row holds without its facts. */
+  private static final Set<Kind> IN_COLUMNS =
+      Set.of(
+          Kind.RATING,
+          Kind.CAPACITY,
+          Kind.RESERVE,
+          Kind.MASS,
+          Kind.LENGTH,
+          Kind.WIDTH,
+          Kind.HEIGHT,
+          Kind.VOLTS,
+          Kind.TERMINAL,
+          Kind.PROTECTED,
+          Kind.HEATED,
+          Kind.COLD_TEST);
 
   private static final int BATCH = 500;
 
@@ -267,7 +285,7 @@ class Catalogue {
       @Nullable UUID garageId,
       @Nullable String source,
       @Nullable Timestamp addedAt,
-      @Nullable List<String> facts) {
+      @Nullable List<@Nullable String> facts) {
     for (int from = 0; from < entries.size(); from += BATCH) {
       List<Object[]> rows = new ArrayList<>();
       for (int i = from; i < Math.min(entries.size(), from + BATCH); i++) {
@@ -355,8 +373,18 @@ class Catalogue {
         garageId,
         source,
         Timestamp.from(clock.instant()),
-        labels.stream().map(each -> json.writeValueAsString(each.allFacts())).toList());
+        labels.stream().map(this::beyondColumns).toList());
     return true;
+  }
+
+  /**
+   * All facts of a label, where it has such as no column holds; null where the columns are enough.
+   */
+  private @Nullable String beyondColumns(StoredLabel label) {
+    boolean more =
+        label.facts(Kind.RATING).count() > 1
+            || label.allFacts().stream().anyMatch(fact -> !IN_COLUMNS.contains(fact.fact()));
+    return more ? json.writeValueAsString(label.allFacts()) : null;
   }
 
   /** Lets go of one own entry. */
@@ -442,7 +470,7 @@ class Catalogue {
         Optional.ofNullable(row.getString("case_code")).orElse(""),
         Optional.ofNullable(row.getString("currency")).orElse(""),
         row.getBoolean("demo"),
-        "");
+        Optional.ofNullable(row.getString("source")).orElse(""));
   }
 
   private Entry own(ResultSet row, String facts) throws SQLException {

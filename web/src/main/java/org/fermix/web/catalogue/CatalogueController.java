@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Shortlist;
-import org.fermix.core.electrical.QuickCalibration;
 import org.fermix.core.machine.Need;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
@@ -37,18 +36,23 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/catalogue")
 class CatalogueController {
-  /** Shared by all: it keeps what it has worked out of a chemistry. */
-  private static final QuickCalibration CALIBRATION = new QuickCalibration();
-
   private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
   private final LineUp lineUp;
   private final Benches benches;
   private final Catalogue catalogue;
+  private final JudgedEntries judged;
 
   CatalogueController(
-      Jobs jobs, Rails rails, Needs needs, LineUp lineUp, Benches benches, Catalogue catalogue) {
+      Jobs jobs,
+      Rails rails,
+      Needs needs,
+      LineUp lineUp,
+      Benches benches,
+      Catalogue catalogue,
+      JudgedEntries judged) {
+    this.judged = judged;
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
@@ -109,10 +113,9 @@ class CatalogueController {
     Shortlist found =
         Shortlist.of(
             need,
-            benches.policy(job),
             Conditions.of(need),
             benches.weights(job),
-            CALIBRATION,
+            judged.by(need, benches.policy(job), entries),
             entries.stream().map(Entry::label).toList());
     Set<String> taken =
         lineUp.candidates(job).stream()

@@ -33,7 +33,8 @@ final class BodyValve extends ValveBase {
   static final long UPLOAD_BYTES = 41L * 1024 * 1024;
 
   /** Where files may be sent; a test compares it with the pages that take files. */
-  static final List<String> UPLOADS = List.of("/jobs/{id}/check/recordings");
+  static final List<String> UPLOADS =
+      List.of("/jobs/{id}/check/recordings", "/jobs/{id}/catalogue/own");
 
   private static final List<PathPattern> PATTERNS =
       UPLOADS.stream().map(PathPatternParser.defaultInstance::parse).toList();
