@@ -31,7 +31,6 @@ import org.fermix.core.storage.ThermalLag;
 
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
-  private static final double SESSIONS_PER_YEAR = 20;
   private static final double MONTHS = 12;
 
   /** Every so many months of the year are looked at for what driving does to a life. */
@@ -297,7 +296,7 @@ final class BenchCandidate {
             need.use().driving().startsPerDay().value() * inUse / MONTHS,
             day.startAmpHours() / ampHours,
             24 * need.use().drainMilliamps().value() / 1000 / ampHours,
-            sessionAmpHours > 0 ? SESSIONS_PER_YEAR : 0,
+            sessionAmpHours > 0 ? need.use().habit().intensity().sessionsPerYear() : 0,
             sessionAmpHours / ampHours,
             chemistry.isLead()
                 ? inUse * drivenUndercharged(ampHours) + laidUp(stand, ampHours, layUpDays)

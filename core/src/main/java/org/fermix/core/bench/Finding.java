@@ -39,6 +39,10 @@ public record Finding(Code code, double found, double needed, String named) {
     WANTS_ADAPTER,
     /** No proper adapter joins the leads to its terminals. */
     NO_ADAPTER,
+    /** Does not pass the way in; found is by how much (mm). */
+    WAY_IN_TOO_NARROW,
+    /** Passes the way in only tilted; a battery with free acid must not be. */
+    ONLY_TILTED,
     /** Battery voltage; needed is the system's (V). */
     WRONG_VOLTAGE,
     /** Cold cranking amps (A). */

@@ -15,6 +15,7 @@ import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Tray;
 import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
@@ -104,6 +105,12 @@ final class Gates {
     if (fit.spareHeightMm() >= 0 && fit.spareHeightMm() < LEAST_CLEARANCE_MM) {
       findings.add(new Finding(Finding.Code.NO_CLEARANCE, fit.spareHeightMm(), CLOSE_MM));
     }
+    Optional<Tray.Opening> wayIn = need.tray().get().wayIn();
+    wayIn
+        .map(opening -> opening.missesByMm(label.size()))
+        .filter(missing -> missing > 0)
+        .ifPresent(
+            missing -> findings.add(new Finding(Finding.Code.WAY_IN_TOO_NARROW, missing, 0)));
     if (!fit.sideMatches()) {
       findings.add(new Finding(Finding.Code.WRONG_SIDE, 0, 0));
     }
@@ -112,6 +119,10 @@ final class Gates {
     }
     if (!findings.isEmpty()) {
       return new GateResult(Gate.FITS, Mark.FAILS, findings);
+    }
+    if (wayIn.filter(opening -> !opening.passesUpright(label.size())).isPresent()
+        && !label.chemistry().traits().sealed()) {
+      return GateResult.of(Gate.FITS, Mark.CLOSE, Finding.Code.ONLY_TILTED, 0, 0);
     }
     if (fit.terminals().match() == Fit.Terminals.Match.WITH_ADAPTER) {
       return GateResult.of(Gate.FITS, Mark.CLOSE, Finding.Code.WANTS_ADAPTER, 0, 0);

@@ -25,6 +25,12 @@ public record Ledger(List<Item> items) {
   /** Volts of a 12 V battery while small loads run (V); what lead shows half used. */
   private static final double RUNNING_VOLTS = 12.2;
 
+  /** Volts a heater’s or lamp’s watts are stated at (V). */
+  private static final double RATED_VOLTS = 12;
+
+  /** Volts below which a thing stops. */
+  public static final Limits LEAST_VOLTS = new Limits("least voltage", 1, 40, Unit.VOLT);
+
   /** Share of its input that a converter gives; estimate. */
   private static final double CONVERTED = 0.9;
 
@@ -39,7 +45,9 @@ public record Ledger(List<Item> items) {
     AMPS,
     WATTS,
     /** Watts behind a converter. */
-    CONVERTER
+    CONVERTER,
+    /** Watts of a heater or lamp at 12 V: they grow and fall with the square of the volts. */
+    RESISTIVE
   }
 
   /**
@@ -47,20 +55,46 @@ public record Ledger(List<Item> items) {
    *
    * @param amount amps or watts, as {@code feed} says
    * @param hours it runs between two starts (h)
+   * @param leastVolts at which it still works, where that is known (V)
    */
-  public record Item(String name, double amount, Feed feed, double hours) {
+  public record Item(
+      String name, double amount, Feed feed, double hours, Optional<Double> leastVolts) {
+    /** One that is not said to need any volts. */
+    public Item(String name, double amount, Feed feed, double hours) {
+      this(name, amount, feed, hours, Optional.empty());
+    }
+
     /** Refuses what is no load. */
     public Item {
       AMOUNT.check(amount);
       Use.ENGINE_OFF_HOURS.check(hours);
+      leastVolts.ifPresent(LEAST_VOLTS::check);
     }
 
     /** What it draws (A), P / V; a converter’s loss counts. */
     public double amps(double series) {
       return switch (feed) {
         case AMPS -> amount;
-        case WATTS -> amount / (RUNNING_VOLTS * series);
+        case WATTS, RESISTIVE -> amount / (RUNNING_VOLTS * series);
         case CONVERTER -> amount / (CONVERTED * RUNNING_VOLTS * series);
+      };
+    }
+
+    /** What it delivers at some volts (W). */
+    public double watts(double volts, double series) {
+      return switch (feed) {
+        case AMPS -> amount * volts;
+        case WATTS, CONVERTER -> amount;
+        case RESISTIVE -> amount * Math.pow(volts / (RATED_VOLTS * series), 2);
+      };
+    }
+
+    /** What it draws at some volts (A). */
+    public double ampsAt(double volts, double series) {
+      return switch (feed) {
+        case AMPS -> amount;
+        case WATTS, RESISTIVE -> watts(volts, series) / volts;
+        case CONVERTER -> amount / CONVERTED / volts;
       };
     }
 
@@ -108,7 +142,11 @@ public record Ledger(List<Item> items) {
                     new Usual(
                         row.text("name"),
                         row.number("watts"),
-                        row.text("feed").equals("converter") ? Feed.CONVERTER : Feed.WATTS))
+                        switch (row.text("feed")) {
+                          case "converter" -> Feed.CONVERTER;
+                          case "resistive" -> Feed.RESISTIVE;
+                          default -> Feed.WATTS;
+                        }))
             .toList();
 
     /** Every one, in table order. */

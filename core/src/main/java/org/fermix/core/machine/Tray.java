@@ -1,5 +1,6 @@
 package org.fermix.core.machine;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -18,13 +19,57 @@ import org.fermix.core.quantity.Unit;
  * @param leadSpareMm how much farther the leads can reach, 0 to 2,000 mm
  * @param leads what the leads' ends are made for; empty when not known
  * @param mayLieDown the place allows a sealed battery to lie on its side
+ * @param wayIn the narrowest opening on the way into it, where that matters
+ * @param holdDown what holds the battery there, where that was said
  */
 public record Tray(
     CaseSize space,
     TerminalSide positiveSide,
     double leadSpareMm,
     Optional<Terminal> leads,
-    boolean mayLieDown) {
+    boolean mayLieDown,
+    Optional<Opening> wayIn,
+    Optional<HoldDown> holdDown) {
+  /** Narrowest sides of the way in. */
+  public static final Limits WAY_IN = new Limits("way in", 30, 2000, Unit.MILLIMETRE);
+
+  /** A hole everything has to pass (mm). */
+  public record Opening(double widthMm, double heightMm) {
+    /** Refuses impossible holes. */
+    public Opening {
+      WAY_IN.check(widthMm);
+      WAY_IN.check(heightMm);
+    }
+
+    /**
+     * How much a case misses by, turned whichever way is best (mm); 0 where it passes.
+     *
+     * @param size of the case
+     */
+    public double missesByMm(CaseSize size) {
+      double[] sides = {size.lengthMm(), size.widthMm(), size.heightMm()};
+      Arrays.sort(sides);
+      double narrow = Math.min(widthMm, heightMm);
+      double wide = Math.max(widthMm, heightMm);
+      return Math.max(0, Math.max(sides[0] - narrow, sides[1] - wide));
+    }
+
+    /** True where it passes standing upright, end on or sideways. */
+    public boolean passesUpright(CaseSize size) {
+      return size.heightMm() <= heightMm && Math.min(size.lengthMm(), size.widthMm()) <= widthMm;
+    }
+  }
+
+  /** What holds a battery down. */
+  public enum HoldDown {
+    /** A bar or frame over the top. */
+    TOP,
+    /** A wedge on a ledge at the foot of the case. */
+    FOOT,
+    /** A strap or a box. */
+    STRAP
+  }
+
   /** How much farther leads reach. */
   public static final Limits LEAD_SPARE = new Limits("spare lead length", 0, 2000, Unit.MILLIMETRE);
 
@@ -35,7 +80,17 @@ public record Tray(
 
   /** A tray for an upright battery whose leads just reach. */
   public Tray(CaseSize space, TerminalSide positiveSide) {
-    this(space, positiveSide, 0, Optional.empty(), false);
+    this(space, positiveSide, 0, Optional.empty(), false, Optional.empty(), Optional.empty());
+  }
+
+  /** One for any way in and hold-down. */
+  public Tray(
+      CaseSize space,
+      TerminalSide positiveSide,
+      double leadSpareMm,
+      Optional<Terminal> leads,
+      boolean mayLieDown) {
+    this(space, positiveSide, leadSpareMm, leads, mayLieDown, Optional.empty(), Optional.empty());
   }
 
   /**

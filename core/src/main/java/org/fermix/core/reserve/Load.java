@@ -1,5 +1,6 @@
 package org.fermix.core.reserve;
 
+import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.quantity.Check;
 
 /** What runs with the engine off: how its current follows the voltage. */
@@ -36,6 +37,14 @@ public sealed interface Load {
     @Override
     public double amps(double volts) {
       return watts / efficiency / Math.max(1, volts);
+    }
+  }
+
+  /** Several things at once: the sum of what each draws (A at V). */
+  record Varying(DoubleUnaryOperator ampsAtVolts) implements Load {
+    @Override
+    public double amps(double volts) {
+      return ampsAtVolts.applyAsDouble(volts);
     }
   }
 

@@ -95,6 +95,8 @@ public final class GateWords {
       case GOES_IN_LYING -> "fits lying, if its maker allows it";
       case WANTS_ADAPTER -> "fits, terminal adapter needed";
       case NO_ADAPTER -> "its terminals do not take these leads";
+      case WAY_IN_TOO_NARROW -> "does not pass the way in, by " + millimetres(found, display);
+      case ONLY_TILTED -> "passes the way in only tilted: its acid must not run";
       case WRONG_VOLTAGE ->
           volts(found, display) + " battery, " + volts(needed, display) + " needed";
       case CRANKING -> display.show(found, Unit.AMPERE).text();

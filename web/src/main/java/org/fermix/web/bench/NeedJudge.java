@@ -8,6 +8,7 @@ import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.CrankingDemand;
 import org.fermix.core.bench.Gate;
+import org.fermix.core.bench.LoadRun;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.bench.TypicalBattery;
 import org.fermix.core.chemistry.Chemistry;
@@ -65,6 +66,21 @@ class NeedJudge implements Judge {
                 new Influences(
                     Influence.ranked(
                         need, question.policy(), judged(question), question.weights())))
+        .found();
+  }
+
+  private record Runs(Question question) {}
+
+  private record RunsFound(List<LoadRun> found) {}
+
+  @Override
+  public List<LoadRun> runs(OpenJob job, Need need) {
+    Question question = question(job, need);
+    return answers
+        .to(
+            new Runs(question),
+            RunsFound.class,
+            () -> new RunsFound(LoadRun.of(need, question.policy(), judged(question))))
         .found();
   }
 

@@ -117,6 +117,40 @@ public record ClimateDrawing(
       if (from + width > 100) {
         stretch(0, from + width - 100);
       }
+      handle("from", from, "Laid up from, drag or press the arrow keys");
+      handle("to", (from + width) % 100, "Laid up until, drag or press the arrow keys");
+    }
+
+    /** What the stretch is taken hold of by. */
+    private void handle(String edge, double at, String words) {
+      out.mark(
+          "rect",
+          "x",
+          Scale.percent(Math.min(at, 99)),
+          "y",
+          px(HEAD + TALL / 2 - 14),
+          "width",
+          "7",
+          "height",
+          "28",
+          "class",
+          "lay-up-handle",
+          "data-edge",
+          edge,
+          "data-first",
+          Integer.toString(month(0)),
+          "tabindex",
+          "0",
+          "role",
+          "slider",
+          "aria-valuenow",
+          Long.toString(Math.round(layUp.days().value())),
+          "aria-valuetext",
+          display.show(layUp.days().value(), Unit.DAY).text()
+              + " from "
+              + Months.name(layUp.fromMonth().value()),
+          "aria-label",
+          words);
     }
 
     private void stretch(double from, double width) {

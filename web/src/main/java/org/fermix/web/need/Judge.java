@@ -6,6 +6,7 @@ import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.CrankingDemand;
 import org.fermix.core.bench.GateResult;
+import org.fermix.core.bench.LoadRun;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Influence;
 import org.fermix.core.label.Label;
@@ -16,6 +17,9 @@ import org.fermix.web.job.OpenJob;
 public interface Judge {
   /** The line-up in a need, in the owner's own conditions. */
   Judged judge(OpenJob job, Need need);
+
+  /** How each battery of the line-up runs down with what is in the ledger. */
+  List<LoadRun> runs(OpenJob job, Need need);
 
   /** What each assumption carries, that which carries most first. */
   List<Influence> influences(OpenJob job, Need need);

@@ -42,10 +42,14 @@ final class LedgerForm {
               List.of(
                   new Field.Choice("WATTS", "W"),
                   new Field.Choice("AMPS", "A"),
+                  new Field.Choice("RESISTIVE", "W heat or light"),
                   new Field.Choice("CONVERTER", "W converted"))));
       fields.add(
           Field.number("loadHours" + row, "Hours of thing " + row, Use.ENGINE_OFF_HOURS)
               .withHelp("Between two starts."));
+      fields.add(
+          Field.number("loadLeast" + row, "Least volts of thing " + row, Ledger.LEAST_VOLTS)
+              .withHelp("Below which it stops, from its plate or manual."));
     }
     return fields;
   }
@@ -58,6 +62,7 @@ final class LedgerForm {
       NeedForm.put(values, "loadAmount" + row, load.amount());
       NeedForm.put(values, "loadFeed" + row, load.feed());
       NeedForm.put(values, "loadHours" + row, load.hours());
+      NeedForm.put(values, "loadLeast" + row, load.leastV());
     }
   }
 
@@ -72,10 +77,11 @@ final class LedgerForm {
       form.assume(
           "loadFeed" + row,
           usual
-              .filter(each -> unsaid && each.feed() == Ledger.Feed.CONVERTER)
-              .map(each -> "W converted")
+              .filter(each -> unsaid && each.feed() != Ledger.Feed.WATTS)
+              .map(each -> each.feed() == Ledger.Feed.CONVERTER ? "W converted" : "W heat or light")
               .orElse("W"));
       form.assume("loadHours" + row, display.number(usualHours, 1));
+      form.assume("loadLeast" + row, "any");
     }
   }
 
@@ -106,7 +112,8 @@ final class LedgerForm {
                           name,
                           form.numberOrNull("loadAmount" + at),
                           form.text("loadFeed" + at).map(Ledger.Feed::valueOf).orElse(null),
-                          form.numberOrNull("loadHours" + at))));
+                          form.numberOrNull("loadHours" + at),
+                          form.numberOrNull("loadLeast" + at))));
     }
     return List.copyOf(loads);
   }

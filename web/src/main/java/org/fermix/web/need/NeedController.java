@@ -99,6 +99,33 @@ class NeedController {
     }
   }
 
+  /** Takes back what was last saved. */
+  @PostMapping("/undo")
+  String undo(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
+    OpenJob job = jobs.open(visitor, id);
+    needs.undo(job);
+    return "redirect:" + job.path(Stop.NEED) + "?saved";
+  }
+
+  /** How each battery runs down, and what each thing gets; it takes longer than the page. */
+  @GetMapping("/runs")
+  String runs(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Htmx htmx,
+      Model model) {
+    OpenJob job = jobs.open(visitor, id);
+    Need need = needs.of(job);
+    model.addAttribute("job", job);
+    model.addAttribute("runs", RunDown.of(need, judge.runs(job, need), display));
+    if (htmx.wantsPart()) {
+      return "need/runs :: runs";
+    }
+    model.addAttribute("rail", rails.of(job, Stop.NEED, display));
+    return "need/runs";
+  }
+
   /** Draws what is typed without keeping it. */
   @PostMapping("/look")
   String look(

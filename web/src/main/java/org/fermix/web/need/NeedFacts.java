@@ -8,10 +8,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.machine.Habit;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.machine.Tray;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +58,35 @@ class NeedFacts implements Persistable<UUID> {
   @Nullable Double leadSpareMm;
 
   @Nullable Boolean mayLie;
+
+  @Column(name = "way_in_width_mm")
+  @Nullable Double wayInWidthMm;
+
+  @Column(name = "way_in_height_mm")
+  @Nullable Double wayInHeightMm;
+
+  @Enumerated(EnumType.STRING)
+  Tray.@Nullable HoldDown holdDown;
+
+  @Nullable String hardinessZone;
+
+  @Column(name = "alarm_v")
+  @Nullable Double alarmV;
+
+  @Enumerated(EnumType.STRING)
+  Habit.@Nullable Intensity intensity;
+
+  @Nullable Double daysUsed;
+  @Nullable Double weeksAway;
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<String> drains = List.of();
+
+  @Nullable Double wakeUps;
+
+  /** What it said before it was last saved, by field, metric. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  Map<String, String> before = Map.of();
 
   @Column(name = "coldest_morning_c")
   @Nullable Double coldestMorningC;

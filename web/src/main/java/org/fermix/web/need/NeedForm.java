@@ -13,11 +13,14 @@ import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
 import org.fermix.core.machine.Driving;
+import org.fermix.core.machine.Habit;
+import org.fermix.core.machine.HardinessZone;
 import org.fermix.core.machine.History;
 import org.fermix.core.machine.LayUpPlace;
 import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.machine.StandingDrain;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
@@ -34,6 +37,8 @@ import org.jspecify.annotations.Nullable;
 
 /** The form of the Need stop. */
 final class NeedForm {
+  static final String DRAIN = "drain-";
+
   private static final List<String> TRAY = List.of("trayLength", "trayWidth", "trayHeight", "side");
 
   private static final List<Field> OWN =
@@ -70,6 +75,25 @@ final class NeedForm {
                   List.of(
                       new Field.Choice("no", "upright only"), new Field.Choice("yes", "may lie")))
               .withHelp("Only a sealed battery, and only where its maker allows it."),
+          Field.number("wayInWidth", "Way in, width", Tray.WAY_IN)
+              .withHelp("The narrowest opening the battery has to pass."),
+          Field.number("wayInHeight", "Way in, height", Tray.WAY_IN)
+              .withHelp("Of the same opening, seen with the battery upright."),
+          Field.choice(
+                  "holdDown",
+                  "Held down by",
+                  List.of(
+                      new Field.Choice("TOP", "a bar or frame over the top"),
+                      new Field.Choice("FOOT", "a wedge at the foot"),
+                      new Field.Choice("STRAP", "a strap or a box")))
+              .withHelp("What holds it where it stands."),
+          Field.choice(
+                  "zone",
+                  "Hardiness zone",
+                  HardinessZone.all().stream()
+                      .map(zone -> new Field.Choice(zone.code(), zone.code()))
+                      .toList())
+              .withHelp("As gardeners know the place; it stands for a coldest morning not typed."),
           Field.number("coldest", "Coldest morning", Climate.COLDEST_MORNING)
               .withHelp("The coldest start you want to make."),
           Field.number("layUp", "Longest lay-up", LongestLayUp.DAYS)
@@ -118,6 +142,22 @@ final class NeedForm {
               .withHelp("What runs while the engine does not."),
           Field.number("offHours", "Engine-off hours", Use.ENGINE_OFF_HOURS)
               .withHelp("For how long, with a start to follow."),
+          Field.number("wakeUps", "Wake-ups a day", StandingDrain.WAKE_UPS)
+              .withHelp("Doors opened and other wake-ups, while it stands."),
+          Field.number("alarm", "Machine warns at", Habit.ALARM)
+              .withHelp("The volts at which its own alarm or display warns."),
+          Field.choice(
+                  "intensity",
+                  "Run with the engine off",
+                  List.of(
+                      new Field.Choice("OCCASIONAL", "now and then"),
+                      new Field.Choice("WEEKENDS", "on weekends"),
+                      new Field.Choice("DAILY", "daily, lived or worked in")))
+              .withHelp("How often in the year; what is run down often wears sooner."),
+          Field.number("daysUsed", "Days used a month", Unit.COUNT, 0, 31)
+              .withHelp("Starts and trips are those of a day of use."),
+          Field.number("weeksAway", "Weeks away", Unit.COUNT, 0, 142)
+              .withHelp("The longest it stands; stands for a lay-up not typed."),
           Field.number("volts", "Regulated voltage", Charging.REGULATED_VOLTS)
               .withHelp("At the battery, engine at fast idle, warm."),
           Field.number("years", "Years kept", Use.YEARS_KEPT)
@@ -125,7 +165,18 @@ final class NeedForm {
           Field.choice("currency", "Currency", Currencies.choices()).needed());
 
   private static final List<Field> FIELDS =
-      Stream.concat(OWN.stream(), LedgerForm.fields().stream()).toList();
+      Stream.of(
+              OWN.stream(),
+              LedgerForm.fields().stream(),
+              StandingDrain.usual().stream()
+                  .map(
+                      each ->
+                          Field.choice(
+                              DRAIN + each.id(),
+                              each.name(),
+                              List.of(new Field.Choice("yes", "yes")))))
+          .flatMap(each -> each)
+          .toList();
 
   private NeedForm() {}
 
@@ -142,6 +193,16 @@ final class NeedForm {
     put(values, "leads", facts.leadTerminal);
     put(values, "leadSpare", facts.leadSpareMm);
     put(values, "mayLie", facts.mayLie == null ? null : facts.mayLie ? "yes" : "no");
+    put(values, "wayInWidth", facts.wayInWidthMm);
+    put(values, "wayInHeight", facts.wayInHeightMm);
+    put(values, "holdDown", facts.holdDown);
+    put(values, "zone", facts.hardinessZone);
+    put(values, "alarm", facts.alarmV);
+    put(values, "intensity", facts.intensity);
+    put(values, "daysUsed", facts.daysUsed);
+    put(values, "weeksAway", facts.weeksAway);
+    put(values, "wakeUps", facts.wakeUps);
+    facts.drains.forEach(each -> values.put(DRAIN + each, "yes"));
     put(values, "coldest", facts.coldestMorningC);
     put(values, "layUp", facts.layUpDays);
     put(values, "layUpFrom", facts.layUpFromMonth);
@@ -184,7 +245,13 @@ final class NeedForm {
     double usualHours = LedgerForm.usualHours(usual);
     LedgerForm.hints(form, usualHours, display);
     Ledger ledger = LedgerForm.ledger(loads, usualHours);
-    double coldest = form.number("coldest").orElse(usual.coldestMorningC().value());
+    double coldest =
+        form.number("coldest")
+            .orElse(
+                form.text("zone")
+                    .flatMap(HardinessZone::find)
+                    .map(HardinessZone::coldestMorningC)
+                    .orElse(usual.coldestMorningC().value()));
     double winter = form.number("winterMean").orElse(usual.winterMeanC(coldest).value());
     form.hint(
         "minimumCca",
@@ -207,8 +274,30 @@ final class NeedForm {
     form.hint("leadSpare", "Empty: they just reach");
     form.assume("mayLie", "upright only");
     form.hint("mayLie", "Empty: upright only");
-    hint(form, "coldest", usual.coldestMorningC(), display);
-    hint(form, "layUp", usual.layUpDays(), display);
+    form.assume("wayInWidth", "any");
+    form.assume("wayInHeight", "any");
+    form.assume("holdDown", "not said");
+    form.assume("zone", "not said");
+    form.assume("alarm", "no");
+    form.assume("intensity", "on weekends");
+    form.assume("daysUsed", "all");
+    form.assume("weeksAway", "?");
+    form.assume("wakeUps", "0");
+    hint(
+        form,
+        "coldest",
+        form.text("zone")
+            .flatMap(HardinessZone::find)
+            .map(Needs::ofZone)
+            .orElse(usual.coldestMorningC()),
+        display);
+    hint(
+        form,
+        "layUp",
+        form.number("weeksAway").isPresent()
+            ? Needs.away(form.number("weeksAway").getAsDouble())
+            : usual.layUpDays(),
+        display);
     form.assume("layUpFrom", Months.name(usual.layUpFromMonth().value()));
     form.assume("layUpPlace", usual.layUpPlace().name());
     form.assume("stand", StandWords.of(Stand.Way.CONNECTED));
@@ -230,7 +319,7 @@ final class NeedForm {
     hint(form, "trip", usual.tripMinutes(), display);
     form.hint("historyBatteries", "Empty: not known");
     form.hint("keepsBattery", "Empty: its battery goes with it");
-    hint(form, "drain", usual.drainMilliamps(), display);
+    hint(form, "drain", Needs.drain(form).milliamps().orElse(usual.drainMilliamps()), display);
     hint(
         form, "offAmps", ledger.amps(job.engine().series()).orElse(usual.engineOffAmps()), display);
     hint(form, "offHours", ledger.hours().orElse(usual.engineOffHours()), display);
@@ -271,11 +360,25 @@ final class NeedForm {
                   form.complain(
                       name, "Give length, width, height and side together, or none of them."));
     }
+    if (form.text("wayInWidth").isPresent() != form.text("wayInHeight").isPresent()) {
+      form.complain(
+          form.text("wayInHeight").isPresent() ? "wayInWidth" : "wayInHeight",
+          "Give both sides of the opening, or neither.");
+    }
     if (form.text("historyBatteries").isPresent() != form.text("historyYears").isPresent()) {
       form.complain(
           form.text("historyYears").isPresent() ? "historyBatteries" : "historyYears",
           "Give both, how many batteries in how many years, or neither.");
     }
+  }
+
+  /** Its filled fields as texts, by name. */
+  static Map<String, String> texts(Form form) {
+    Map<String, String> texts = new HashMap<>();
+    form.views().stream()
+        .filter(view -> !view.isEmpty())
+        .forEach(view -> texts.put(view.field().name(), view.value()));
+    return texts;
   }
 
   static void write(Form form, NeedFacts facts) {
@@ -290,6 +393,20 @@ final class NeedForm {
     facts.leadTerminal = form.text("leads").flatMap(Terminal::find).orElse(null);
     facts.leadSpareMm = form.numberOrNull("leadSpare");
     facts.mayLie = form.text("mayLie").map("yes"::equals).orElse(null);
+    facts.wayInWidthMm = form.numberOrNull("wayInWidth");
+    facts.wayInHeightMm = form.numberOrNull("wayInHeight");
+    facts.holdDown = form.text("holdDown").map(Tray.HoldDown::valueOf).orElse(null);
+    facts.hardinessZone = form.text("zone").orElse(null);
+    facts.alarmV = form.numberOrNull("alarm");
+    facts.intensity = form.text("intensity").map(Habit.Intensity::valueOf).orElse(null);
+    facts.daysUsed = form.numberOrNull("daysUsed");
+    facts.weeksAway = form.numberOrNull("weeksAway");
+    facts.wakeUps = form.numberOrNull("wakeUps");
+    facts.drains =
+        StandingDrain.usual().stream()
+            .map(StandingDrain.Usual::id)
+            .filter(each -> form.text(DRAIN + each).isPresent())
+            .toList();
     facts.coldestMorningC = form.numberOrNull("coldest");
     facts.layUpDays = form.numberOrNull("layUp");
     facts.layUpFromMonth = form.text("layUpFrom").map(Integer::valueOf).orElse(null);

@@ -9,6 +9,7 @@ import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.Mark;
 import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.StandingDrain;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.charger.StoredCharger;
@@ -53,6 +54,11 @@ public record NeedPage(
   /** Things that usually run so, to choose from. */
   public List<String> usualLoads() {
     return Ledger.Usual.all().stream().map(Ledger.Usual::name).toList();
+  }
+
+  /** What usually draws with everything off. */
+  public List<StandingDrain.Usual> drains() {
+    return StandingDrain.usual();
   }
 
   /** A row of the ledger with what it takes; empty while it says too little. */

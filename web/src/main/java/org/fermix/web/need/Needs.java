@@ -1,5 +1,6 @@
 package org.fermix.web.need;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,8 @@ import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
 import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.Habit;
+import org.fermix.core.machine.HardinessZone;
 import org.fermix.core.machine.History;
 import org.fermix.core.machine.LayUpPlace;
 import org.fermix.core.machine.Ledger;
@@ -20,6 +23,7 @@ import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.machine.StandingDrain;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
@@ -42,6 +46,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a job needs: the owner's facts, and the core's need made of them. */
 @Service
 public class Needs implements NextJob, ReadAhead, ColdestMorning {
+  private static final double DAYS_A_WEEK = 7;
+  private static final double DAYS_A_MONTH = 30.4;
+
   private final NeedRepository facts;
   private final Approvals approvals;
   private final Priorities priorities;
@@ -168,10 +175,26 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
     if (stored.version() != version) {
       throw new StaleEdit("the need");
     }
+    Map<String, String> said = NeedForm.texts(NeedForm.of(job, stored, Display.USUAL));
     NeedForm.write(form, stored);
+    stored.before = said;
     facts.save(stored);
     facts.flush();
     job.forget();
+  }
+
+  /** Takes back what was last saved; again, and it is there as before. */
+  @Transactional
+  void undo(OpenJob job) {
+    NeedFacts stored = facts(job);
+    if (stored.before.isEmpty()) {
+      return;
+    }
+    Form form =
+        NeedForm.typed(NeedForm.of(job, stored, Display.USUAL), new HashMap<>(stored.before));
+    if (form.isSound()) {
+      save(job, stored.version(), form);
+    }
   }
 
   private Need need(OpenJob job, NeedFacts facts) {
@@ -215,7 +238,14 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
   }
 
   private static Climate climate(NeedFacts facts, UsualNeed usual) {
-    Given coldest = given(facts.coldestMorningC, Unit.CELSIUS, usual.coldestMorningC());
+    Given coldest =
+        given(
+            facts.coldestMorningC,
+            Unit.CELSIUS,
+            Optional.ofNullable(facts.hardinessZone)
+                .flatMap(HardinessZone::find)
+                .map(Needs::ofZone)
+                .orElse(usual.coldestMorningC()));
     Given winter = given(facts.winterMeanC, Unit.CELSIUS, usual.winterMeanC(coldest.value()));
     return new Climate(
         coldest,
@@ -229,22 +259,66 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
     Stand.Way way = facts.stand == null ? Stand.Way.CONNECTED : facts.stand;
     return new Use(
         new LongestLayUp(
-            given(facts.layUpDays, Unit.DAY, usual.layUpDays()),
+            given(
+                facts.layUpDays,
+                Unit.DAY,
+                facts.weeksAway == null ? usual.layUpDays() : away(facts.weeksAway)),
             month(facts.layUpFromMonth, usual.layUpFromMonth()),
             Optional.ofNullable(facts.layUpPlace)
                 .flatMap(LayUpPlace::find)
                 .orElseGet(usual::layUpPlace),
             new Stand(way, facts.standWeeks == null ? Stand.CONNECTED.weeks() : facts.standWeeks)),
-        given(facts.drainMa, Unit.MILLIAMPERE, usual.drainMilliamps()),
+        given(
+            facts.drainMa,
+            Unit.MILLIAMPERE,
+            new StandingDrain(facts.drains, facts.wakeUps == null ? 0 : facts.wakeUps)
+                .milliamps()
+                .orElse(usual.drainMilliamps())),
         given(facts.engineOffA, Unit.AMPERE, ledger.amps(series).orElse(usual.engineOffAmps())),
         given(facts.engineOffH, Unit.HOUR, ledger.hours().orElse(usual.engineOffHours())),
         new Driving(
-            given(facts.startsPerDay, Unit.COUNT, usual.startsPerDay()),
-            given(facts.tripMin, Unit.MINUTE, usual.tripMinutes())),
+            startsPerDay(facts, usual), given(facts.tripMin, Unit.MINUTE, usual.tripMinutes())),
         given(facts.yearsKept, Unit.YEAR, usual.yearsKept()),
         facts.historyBatteries == null || facts.historyYears == null
             ? Optional.empty()
-            : Optional.of(new History(facts.historyBatteries, facts.historyYears)));
+            : Optional.of(new History(facts.historyBatteries, facts.historyYears)),
+        new Habit(
+            facts.intensity == null ? Habit.USUAL.intensity() : facts.intensity,
+            Optional.ofNullable(facts.alarmV).map(volts -> Given.typed(volts, Unit.VOLT)),
+            ledger));
+  }
+
+  /** A coldest morning by a place’s zone. */
+  static Given ofZone(HardinessZone zone) {
+    return Given.derived(
+        zone.coldestMorningC(), Unit.CELSIUS, "the middle of hardiness zone " + zone.code());
+  }
+
+  /** A lay-up as long as somebody is away. */
+  static Given away(double weeks) {
+    return Given.derived(
+        Math.min(LongestLayUp.DAYS.most(), DAYS_A_WEEK * weeks), Unit.DAY, "the weeks away");
+  }
+
+  /** What draws, as a form has it. */
+  static StandingDrain drain(Form form) {
+    return new StandingDrain(
+        StandingDrain.usual().stream()
+            .map(StandingDrain.Usual::id)
+            .filter(each -> form.text(NeedForm.DRAIN + each).isPresent())
+            .toList(),
+        form.number("wakeUps").orElse(0));
+  }
+
+  /** Starts over all days, where the machine is used on some only. */
+  private static Given startsPerDay(NeedFacts facts, UsualNeed usual) {
+    Given onADay = given(facts.startsPerDay, Unit.COUNT, usual.startsPerDay());
+    return facts.daysUsed == null
+        ? onADay
+        : Given.derived(
+            Math.min(Driving.STARTS_A_DAY.most(), onADay.value() * facts.daysUsed / DAYS_A_MONTH),
+            Unit.COUNT,
+            "starts on a day of use, over the days of a month");
   }
 
   private static Given month(@Nullable Integer said, Given otherwise) {
@@ -264,7 +338,11 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
             facts.positiveSide,
             facts.leadSpareMm == null ? 0 : facts.leadSpareMm,
             Optional.ofNullable(facts.leadTerminal),
-            Boolean.TRUE.equals(facts.mayLie)));
+            Boolean.TRUE.equals(facts.mayLie),
+            facts.wayInWidthMm == null || facts.wayInHeightMm == null
+                ? Optional.empty()
+                : Optional.of(new Tray.Opening(facts.wayInWidthMm, facts.wayInHeightMm)),
+            Optional.ofNullable(facts.holdDown)));
   }
 
   private static Given given(@Nullable Double said, Unit unit, Given otherwise) {

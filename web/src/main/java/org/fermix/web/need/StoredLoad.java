@@ -6,7 +6,11 @@ import org.jspecify.annotations.Nullable;
 
 /** One thing of the ledger as it is stored; what is null was not said. */
 record StoredLoad(
-    String name, @Nullable Double amount, Ledger.@Nullable Feed feed, @Nullable Double hours) {
+    String name,
+    @Nullable Double amount,
+    Ledger.@Nullable Feed feed,
+    @Nullable Double hours,
+    @Nullable Double leastV) {
   /**
    * The core’s item; what is not said as such things usually are, for as long as is usual.
    *
@@ -23,6 +27,7 @@ record StoredLoad(
             name,
             said == null ? usual.orElseThrow().watts() : said,
             said == null ? usual.orElseThrow().feed() : feed == null ? Ledger.Feed.WATTS : feed,
-            hours == null ? usualHours : hours));
+            hours == null ? usualHours : hours,
+            Optional.ofNullable(leastV)));
   }
 }

@@ -6,6 +6,7 @@ import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.Map;
 import org.fermix.web.Html;
+import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -68,6 +69,57 @@ class NeedPagesTest extends WebTestBase {
     assertThat(other.get(stolen).statusCode()).isEqualTo(404);
     assertThat(other.submit(elsewhere + "/need", stolen + "/remove", Map.of()).statusCode())
         .isEqualTo(404);
+  }
+
+  @Test
+  void whatWasSavedIsTakenBackAndWhatDrawsIsAddedUp() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    visit.submit(job + "/need", job + "/need", need("444"));
+    Map<String, String> more = new HashMap<>(need("555"));
+    more.put("version", Html.value(visit.get(job + "/need").body(), "version"));
+    more.put("zone", "9z");
+    assertThat(visit.submit(job + "/need", job + "/need", more).body()).contains("one of those");
+    more.put("zone", "7a");
+    more.remove("coldest");
+    more.put("drain-alarm", "yes");
+    more.put("drain-clock", "yes");
+    more.put("wakeUps", "24");
+    more.put("weeksAway", "6");
+    more.put("wayInWidth", "200");
+    assertThat(visit.submit(job + "/need", job + "/need", more).body())
+        .contains("Give both sides of the opening");
+    more.put("wayInHeight", "240");
+    String saved = visit.submit(job + "/need", job + "/need", more).body();
+    // 12 + 4 mA, and 24 wake-ups of 250 mAh over 24 h; zone 7a is 0 to 5 °F.
+    assertThat(saved)
+        .contains(
+            "Undo what was saved", "value=\"555\"", "placeholder=\"266.0\"", "hardiness zone 7a");
+    assertThat(OwnerSteps.plain(Html.text(saved, "#need-asks"))).contains("at −16 °C after 42 d");
+    String undone = visit.submit(job + "/need", job + "/need/undo", Map.of()).body();
+    assertThat(undone).contains("value=\"444\"").doesNotContain("value=\"555\"");
+    assertThat(visit.submit(job + "/need", job + "/need/undo", Map.of()).body())
+        .contains("value=\"555\"");
+  }
+
+  @Test
+  void eachBatterySaysWhatItGivesWhatRuns() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "inboard-petrol");
+    Map<String, String> form =
+        new HashMap<>(
+            Map.of(
+                "version", "0",
+                "currency", "EUR",
+                "loadName1", "heater",
+                "loadAmount1", "120",
+                "loadFeed1", "RESISTIVE",
+                "loadHours1", "40",
+                "alarm", "11.9"));
+    form.put("loadLeast1", "12.2");
+    visit.submit(job + "/need", job + "/need", form);
+    String runs = OwnerSteps.plain(visit.get(job + "/need/runs").body());
+    assertThat(runs).contains("heater", "stops after", "the machine warns after", "it warns");
   }
 
   /** 18 W and 8 W for three hours at 12.2 V are 6.4 Ah, 2.1 A over them. */
