@@ -164,6 +164,9 @@ public final class AllowedGate {
     if (isBarred(sheet, engine.traits().allowedBy())) {
       bars.add(new Finding(Finding.Code.BARRED_HERE, 0, 1));
     }
+    if (need.engine().turns() && sheet.has(Property.SELF_BUILT).orElse(false)) {
+      bars.add(new Finding(Finding.Code.SELF_BUILT, 0, 1));
+    }
     if (need.engine().turns() && isBarred(sheet, Property.MADE_FOR_CRANKING)) {
       bars.add(new Finding(Finding.Code.BARRED_FROM_CRANKING, 0, 1));
     }

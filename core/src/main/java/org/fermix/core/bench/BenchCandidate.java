@@ -55,6 +55,7 @@ final class BenchCandidate {
   private final OrdinaryDay day;
   private final LifeEstimate life;
   private final List<GateResult> gates;
+  private final Optional<BenchCandidate> house;
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
     this(need, policy, candidate, BatteryCircuit.of(candidate.label()));
@@ -87,6 +88,15 @@ final class BenchCandidate {
     this.label = candidate.label();
     this.chemistry = label.chemistry();
     this.whenNew = whenNew;
+    house =
+        candidate
+            .beside()
+            .map(
+                beside ->
+                    new BenchCandidate(
+                        need,
+                        policy,
+                        new Candidate(candidate.letter(), beside.house(), candidate.ageYears())));
     plates =
         Plates.of(
             chemistry,
@@ -110,7 +120,10 @@ final class BenchCandidate {
     List<GateResult> all = new ArrayList<>(gates);
     all.removeIf(gate -> gate.gate() == Gate.LASTS);
     WishGates.lasting(need, life.years()).ifPresent(all::add);
-    this.gates = List.copyOf(all);
+    this.gates =
+        candidate.beside().isEmpty()
+            ? List.copyOf(all)
+            : WithHouse.gates(need, candidate, all, house.orElseThrow().gates());
   }
 
   /** The same, its life moved by how long the batteries its owner had lasted against the model. */
@@ -221,6 +234,7 @@ final class BenchCandidate {
         cold,
         layUp,
         new InConditions.Starts(cranking, conditions, need),
+        house.map(each -> new HouseBattery(each.in(conditions), candidate.beside().orElseThrow())),
         GateResult.wishesMet(gates));
   }
 
@@ -285,7 +299,9 @@ final class BenchCandidate {
   private LifeEstimate life(Stand stand) {
     double ampHours = label.capacity().value();
     double sessionAmpHours =
-        need.use().engineOffAmps().value() * need.use().engineOffHours().value();
+        candidate.beside().isPresent()
+            ? 0
+            : need.use().engineOffAmps().value() * need.use().engineOffHours().value();
     double layUpDays = Math.min(365, need.use().layUp().days().value());
     double inUse = MONTHS * (1 - layUpDays / 365);
     return LifeEstimate.of(

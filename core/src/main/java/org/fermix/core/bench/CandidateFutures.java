@@ -77,16 +77,17 @@ public final class CandidateFutures {
   private double cost(double lifeFactor) {
     Ownership ownership = BenchCandidate.ownership(in);
     return new Ownership(
-            ownership.price(),
-            List.of(),
-            new Renewals(
-                Math.max(0.05, Math.min(100, ownership.lives().lifeYears() * lifeFactor)),
-                ownership.lives().shape(),
-                0),
-            ownership.yearsKept(),
-            ownership.discountPerYear(),
-            ownership.rest())
-        .perYear();
+                ownership.price(),
+                List.of(),
+                new Renewals(
+                    Math.max(0.05, Math.min(100, ownership.lives().lifeYears() * lifeFactor)),
+                    ownership.lives().shape(),
+                    0),
+                ownership.yearsKept(),
+                ownership.discountPerYear(),
+                ownership.rest())
+            .perYear()
+        + in.house().map(HouseBattery::costPerYear).orElse(0.0);
   }
 
   private ChargeState engineOff(double loadFactor) {
@@ -120,7 +121,7 @@ public final class CandidateFutures {
 
   /** Mass (kg). */
   public double massKg() {
-    return label.mass().value();
+    return in.massKg();
   }
 
   /** True when it starts in this future, at the temperature and after the days parked. */
@@ -138,6 +139,11 @@ public final class CandidateFutures {
 
   /** True when it starts in this future after the load has run with the engine off. */
   public boolean startsAfterEngineOff(Draw draw, Draw.Own own) {
+    if (in.house().isPresent()) {
+      // The house battery carries the load, and the starter battery starts whatever is left of it.
+      double noise = draw.load() * Spread.LOAD.sigma() - own.capacity() * capacitySigma;
+      return in.house().get().hours() >= in.conditions().engineOffHours() * Math.exp(noise);
+    }
     if (afterEngineOff.isEmpty()) {
       return true;
     }

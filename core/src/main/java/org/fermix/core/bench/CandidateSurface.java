@@ -1,6 +1,5 @@
 package org.fermix.core.bench;
 
-import org.fermix.core.cost.Ownership;
 import org.fermix.core.quantity.Normal;
 
 /**
@@ -22,8 +21,7 @@ public final class CandidateSurface {
 
   CandidateSurface(BenchCandidate candidate, Conditions conditions) {
     in = candidate.in(conditions);
-    Ownership ownership = BenchCandidate.ownership(in);
-    costPerYear = in.candidate().isToday() ? 0 : ownership.perYear();
+    costPerYear = in.candidate().isToday() ? 0 : in.costPerYear();
     for (int i = 0; i < NODES; i++) {
       InConditions node = candidate.in(conditions.atTemperature(COLDEST_C + STEP_K * i));
       cold[i] = node.starts().cold();
@@ -53,7 +51,7 @@ public final class CandidateSurface {
         Normal.cumulative(colder + share * (warmer - colder)),
         between(parkedDays, below, share),
         between(engineOffHours, below, share),
-        in.label().mass().value(),
+        in.massKg(),
         costPerYear,
         in.wishesMet());
   }

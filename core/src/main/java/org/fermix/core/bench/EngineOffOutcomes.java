@@ -44,13 +44,19 @@ final class EngineOffOutcomes implements OutcomeFamily {
 
   @Override
   public void figures(Map<Outcome, Figure> into) {
-    if (amps > 0) {
+    if (in.house().isPresent()) {
+      in.house().get().figures(into);
+    } else if (amps > 0) {
       into.put(Outcome.ENGINE_OFF_HOURS, hours());
     }
   }
 
   @Override
   public void curves(Map<Kind, List<Point>> into) {
+    if (in.house().isPresent()) {
+      new EngineOffOutcomes(in.house().get().in()).curves(into);
+      return;
+    }
     if (amps <= 0) {
       return;
     }

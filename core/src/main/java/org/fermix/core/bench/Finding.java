@@ -118,6 +118,10 @@ public record Finding(Code code, double found, double needed, String named) {
     APPROVAL_UNCLEAR,
     /** Fails an item of a list that does not claim to be the only one. */
     NOT_EVALUATED,
+    /** A pack somebody built: for what runs with the engine off, not for starting. */
+    SELF_BUILT,
+    /** A house battery with its parts is a change by itself. */
+    SECOND_BATTERY,
     /** Its own maker bars it from this kind of machine. */
     BARRED_HERE,
     /** Its own maker bars it from cranking. */

@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param cold as it stands before the cold start asked about
  * @param layUp as it stands through the lay-up; the same where that ends in the cold
  * @param starts how surely it starts at the two temperatures that matter
+ * @param house a house battery beside it; then nothing runs from this one with the engine off
  * @param wishesMet share of its owner’s wishes that it meets (1)
  */
 record InConditions(
@@ -37,6 +38,7 @@ record InConditions(
     Parked cold,
     Parked layUp,
     Starts starts,
+    Optional<HouseBattery> house,
     double wishesMet) {
   /**
    * How worn it is.
@@ -112,8 +114,20 @@ record InConditions(
             cold,
             layUp,
             other.starts,
+            house,
             wishesMet)
         : this;
+  }
+
+  /** What it weighs, a house battery and its parts as well (kg). */
+  double massKg() {
+    return label().mass().value() + house.map(each -> each.beside().massKg()).orElse(0.0);
+  }
+
+  /** What it costs a year, a house battery and its parts as well. */
+  double costPerYear() {
+    return BenchCandidate.ownership(this).perYear()
+        + house.map(HouseBattery::costPerYear).orElse(0.0);
   }
 
   Label label() {
@@ -157,6 +171,9 @@ record InConditions(
 
   /** Hours the engine-off load can run above a charge that still starts (h). */
   double engineOffHours(double lowestCharge) {
+    if (house.isPresent()) {
+      return house.get().hours();
+    }
     double amps = conditions.engineOffAmps();
     if (power.protection().filter(each -> amps > each.continuousA()).isPresent()) {
       return 0;

@@ -20,7 +20,11 @@ final class MassOutcomes implements OutcomeFamily {
   private final Given mass;
 
   MassOutcomes(InConditions in) {
-    mass = in.label().mass();
+    mass =
+        in.house().isEmpty()
+            ? in.label().mass()
+            : Given.derived(
+                in.massKg(), Unit.KILOGRAM, "starter, house battery and parts together");
   }
 
   @Override

@@ -63,8 +63,20 @@ final class MoneyOutcomes implements OutcomeFamily {
   public void curves(Map<Kind, List<Point>> into) {
     if (!in.candidate().isToday()) {
       Ownership ownership = BenchCandidate.ownership(in);
-      into.put(Kind.MONEY, OutcomeFamily.over(0, ownership.yearsKept(), ownership::spentBy));
+      into.put(
+          Kind.MONEY,
+          OutcomeFamily.over(
+              0, ownership.yearsKept(), year -> ownership.spentBy(year) + beside(year)));
     }
+  }
+
+  /** What a house battery and its parts have cost by a year. */
+  private double beside(double year) {
+    return in.house()
+        .map(
+            house ->
+                house.beside().partsPrice() + BenchCandidate.ownership(house.in()).spentBy(year))
+        .orElse(0.0);
   }
 
   private Figure costPerYear() {
@@ -75,7 +87,12 @@ final class MoneyOutcomes implements OutcomeFamily {
         new Band(
             lasting(ownership, life.high()).perYear() / price,
             lasting(ownership, life.low()).perYear() * price);
-    return Figure.of(ownership.perYear(), Unit.MONEY_PER_YEAR, band, () -> costWorking(ownership));
+    double beside = in.house().map(HouseBattery::costPerYear).orElse(0.0);
+    return Figure.of(
+        ownership.perYear() + beside,
+        Unit.MONEY_PER_YEAR,
+        new Band(band.low() + beside / price, band.high() + beside * price),
+        () -> costWorking(ownership, beside));
   }
 
   private static Ownership lasting(Ownership ownership, double years) {
@@ -123,12 +140,15 @@ final class MoneyOutcomes implements OutcomeFamily {
         List.of(Remark.of(Remark.Code.WARRANTY_UNUSED)));
   }
 
-  private Working costWorking(Ownership ownership) {
+  private Working costWorking(Ownership ownership, double beside) {
     List<Term> terms = new ArrayList<>();
     terms.add(new Term("price", in.label().price()));
     terms.add(new Term("H, years the machine is kept", in.need().use().yearsKept()));
     terms.add(Term.derived("expected life", in.life().years(), Unit.YEAR));
     terms.add(Term.derived("N, batteries bought on average", ownership.purchases(), Unit.SHARE));
+    if (beside > 0) {
+      terms.add(Term.derived("house battery and parts, a year", beside, Unit.MONEY_PER_YEAR));
+    }
     terms.addAll(lifeTerms());
     return new Working(
         COST,

@@ -32,6 +32,8 @@ public enum Outcome {
   LOST_DAYS,
   /** Hours the load can run with a start kept (h). */
   ENGINE_OFF_HOURS,
+  /** Chance that a house battery starts the engine in the starter battery’s place (%). */
+  SPARE_START,
   /** Charge reached in daily use in the coldest month (%). */
   CHARGE_REACHED,
   /** Days of such use until it is flat, where it does not keep up (d). */

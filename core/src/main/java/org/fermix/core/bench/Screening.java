@@ -103,8 +103,8 @@ public final class Screening {
         starts.chance(),
         new ParkedOutcomes(in).days(),
         hours,
-        in.candidate().label().mass().value(),
-        BenchCandidate.ownership(in).perYear(),
+        in.massKg(),
+        in.costPerYear(),
         in.wishesMet());
   }
 }

@@ -38,7 +38,7 @@ public record Standing(Mark mark, double needed) {
           atLeast(
               figure, need.engine().engineClass().start().voltageFloor() * need.engine().series());
       case PARKED_DAYS -> atLeast(figure, conditions.layUpDays(need));
-      case LAY_UP_CHANCE ->
+      case LAY_UP_CHANCE, SPARE_START ->
           Optional.of(
               standing(figure, figure.value(), LIKELY_PERCENT, SURE_PERCENT, LIKELY_PERCENT));
       case ENGINE_OFF_HOURS -> atLeast(figure, conditions.engineOffHours());

@@ -79,10 +79,12 @@ final class WishGates {
   }
 
   private static GateResult budget(double most, Wishes.Level level, Label label) {
-    if (!label.hasPrice()) {
-      return GateResult.of(Gate.BUDGET, Mark.UNKNOWN, Finding.Code.PRICE_NOT_KNOWN, 0, most);
-    }
-    double price = label.price().value();
+    return label.hasPrice()
+        ? budget(most, level, label.price().value())
+        : GateResult.of(Gate.BUDGET, Mark.UNKNOWN, Finding.Code.PRICE_NOT_KNOWN, 0, most);
+  }
+
+  static GateResult budget(double most, Wishes.Level level, double price) {
     return GateResult.of(
         Gate.BUDGET,
         mark(level, price <= most),
@@ -153,7 +155,7 @@ final class WishGates {
     return GateResult.of(Gate.SCHOOL, Mark.FAILS, code, found, needed);
   }
 
-  private static GateResult wish(Gate gate, Wishes.Level level, boolean met, Finding.Code code) {
+  static GateResult wish(Gate gate, Wishes.Level level, boolean met, Finding.Code code) {
     return GateResult.of(gate, mark(level, met), code, 0, 0);
   }
 

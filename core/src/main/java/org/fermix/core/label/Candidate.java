@@ -1,5 +1,6 @@
 package org.fermix.core.label;
 
+import java.util.Optional;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
@@ -10,8 +11,10 @@ import org.fermix.core.quantity.Unit;
  * @param letter its identity everywhere: "0" for today's battery, then A, B, C …
  * @param ageYears years in service when the comparison starts, 0 to 30
  * @param tested what tests found of it; nothing where only the age is known
+ * @param beside a house battery beside it, where it is an arrangement
  */
-public record Candidate(String letter, Label label, double ageYears, Tested tested) {
+public record Candidate(
+    String letter, Label label, double ageYears, Tested tested, Optional<Beside> beside) {
   /** Years in service. */
   public static final Limits AGE = new Limits("age", 0, 30, Unit.YEAR);
 
@@ -26,12 +29,17 @@ public record Candidate(String letter, Label label, double ageYears, Tested test
 
   /** A battery nobody has tested. */
   public Candidate(String letter, Label label, double ageYears) {
-    this(letter, label, ageYears, Tested.NONE);
+    this(letter, label, ageYears, Tested.NONE, Optional.empty());
   }
 
   /** The same with what tests found. */
   public Candidate with(Tested found) {
-    return new Candidate(letter, label, ageYears, found);
+    return new Candidate(letter, label, ageYears, found, beside);
+  }
+
+  /** The same with a house battery beside it. */
+  public Candidate beside(Beside house) {
+    return new Candidate(letter, label, ageYears, tested, Optional.of(house));
   }
 
   /** True for the battery that is fitted now: the baseline, not for sale. */

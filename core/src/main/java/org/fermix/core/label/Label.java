@@ -182,6 +182,42 @@ public record Label(
         sheet);
   }
 
+  /**
+   * Several of the same, joined into one: in series where that makes the voltage of the system, as
+   * two of 6 V do, else in parallel. In parallel each carries its share, so that reserve grows by
+   * more than the pieces (Peukert). Same type and age are meant; others are no pair.
+   *
+   * @param pieces 1 to 8
+   * @param systemVolts 6, 12 or 24 (V)
+   */
+  public Label joined(int pieces, int systemVolts) {
+    Check.within("pieces", pieces, 1, 8, "");
+    if (pieces == 1) {
+      return this;
+    }
+    boolean series = build.nominalVolts() * pieces == systemVolts;
+    double along = series ? 1 : pieces;
+    double exponent = chemistry.typicalLabel().peukertExponent();
+    CaseSize both =
+        new CaseSize(size.lengthMm(), Math.min(1000, pieces * size.widthMm()), size.heightMm());
+    return new Label(
+        pieces + " × " + name,
+        chemistry,
+        new CrankingRating(Math.min(3000, along * cranking.amps()), cranking.test()),
+        capacityAh.map(given -> along(given, along)),
+        reserveMinutes.map(given -> along(given, series ? 1 : Math.pow(pieces, exponent))),
+        massKg.map(given -> along(given, pieces)),
+        both,
+        positiveSide,
+        hasPrice() ? Given.derived(pieces * price.value(), Unit.MONEY, "pieces together") : price,
+        series ? new Build(systemVolts, build.terminal()) : build,
+        sheet);
+  }
+
+  private static Given along(Given one, double factor) {
+    return Given.derived(one.value() * factor, one.unit(), "pieces together");
+  }
+
   /** Refuses what no label says. */
   public Label {
     Check.filled("name", name);

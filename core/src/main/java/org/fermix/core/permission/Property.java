@@ -41,6 +41,8 @@ public enum Property {
   POWERSPORT_ALLOWED(Kind.FEATURE),
   BOATS_ALLOWED(Kind.FEATURE),
   AIRCRAFT_ALLOWED(Kind.FEATURE),
+  SELF_BUILT(Kind.FEATURE),
+  FUSED(Kind.FEATURE),
   /** Of the type, not of one battery. */
   SOLD_SINCE(Kind.NUMBER),
   IN_STOCK(Kind.FEATURE);

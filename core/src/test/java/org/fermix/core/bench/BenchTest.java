@@ -183,8 +183,8 @@ class BenchTest {
   void aMeasurementWinsOverTheAge() {
     var label = Examples.lineUp().get(0).label();
     double byAge = chance(new Candidate("0", label, 7));
-    double weak = chance(new Candidate("0", label, 7, Tested.cranking(0.5)));
-    double strong = chance(new Candidate("0", label, 7, Tested.cranking(1.2)));
+    double weak = chance(new Candidate("0", label, 7).with(Tested.cranking(0.5)));
+    double strong = chance(new Candidate("0", label, 7).with(Tested.cranking(1.2)));
     assertThat(weak).isLessThan(byAge);
     assertThat(strong).isGreaterThan(byAge);
   }

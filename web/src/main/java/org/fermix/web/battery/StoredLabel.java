@@ -86,6 +86,13 @@ public class StoredLabel {
     return copy;
   }
 
+  /** The same label once more, by itself. */
+  public StoredLabel twin(Instant now) {
+    StoredLabel twin = new StoredLabel(garageId, demo);
+    twin.write(name, chemistry, positiveSide, facts, now);
+    return twin;
+  }
+
   /** Counts its version on, since something beside it has changed: whoever edits it must know. */
   public void touch(Instant now) {
     changedAt = now;

@@ -135,6 +135,8 @@ public final class GateWords {
               + display.show(found, Unit.YEAR).text()
               + " of "
               + display.show(needed, Unit.YEAR).text();
+      case SELF_BUILT -> "self-built: for the house, not for starting";
+      case SECOND_BATTERY -> "a second battery and its parts";
       case EXPERIMENTAL_BASIS -> "experimental: yours to decide and to enter";
       case APPROVAL_NOT_ASKED -> "no document speaks of its kind";
       case APPROVED -> "meets all of " + finding.named();

@@ -92,6 +92,8 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
       groups.add(need.engine().turns() ? coldStart(conditions) : waking(conditions));
       groups.add(parked(need, conditions));
       if (conditions.engineOffAmps() > 0) {
+        boolean anyHouse =
+            answer.candidates().stream().anyMatch(each -> each.candidate().beside().isPresent());
         groups.add(
             new Group(
                 "Engine off",
@@ -99,8 +101,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                     row(
                         "Runs "
                             + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
-                            + ", then starts",
+                            + (anyHouse ? ", a start left" : ", then starts"),
                         Outcome.ENGINE_OFF_HOURS),
+                    row("House battery starts it, in need", Outcome.SPARE_START),
                     row("Cost of an ampere-hour", Outcome.COST_PER_AMP_HOUR))));
       }
       groups.add(

@@ -35,6 +35,7 @@ import org.fermix.web.shared.Display;
  * @param moved from the most telling downwards
  * @param asPrinted what stands as it is printed
  * @param fit how it goes in, in words; empty where the tray is not known
+ * @param parts of an arrangement; none of a single battery
  * @param source where its figures and its price come from
  */
 public record LabelCard(
@@ -53,7 +54,11 @@ public record LabelCard(
     String asPrinted,
     String fit,
     List<String> remarks,
+    List<Part> parts,
     String source) {
+
+  /** One part of an arrangement, in mass and money. */
+  public record Part(String name, String mass, String price, String drawn) {}
 
   /**
    * A figure that is not what it seems.
@@ -98,6 +103,7 @@ public record LabelCard(
                         .map(answer -> SpaceWords.ofIt(answer, each, display)))
             .orElse(""),
         remarks(label, entry, today, display),
+        ArrangedParts.of(entry, display),
         source(entry, display));
   }
 
@@ -282,6 +288,7 @@ public record LabelCard(
     if (label.reserveMinutes().isEmpty()) {
       remarks.add("No reserve capacity is printed; ask for it.");
     }
+    remarks.addAll(ArrangedParts.remarks(entry));
     if (!entry.isToday()) {
       entry.label().named(Kind.DATE_CODE).ifPresent(code -> shelf(remarks, label, code, today));
     }

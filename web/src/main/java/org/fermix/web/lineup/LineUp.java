@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.permission.DataSheet;
@@ -114,6 +115,7 @@ public class LineUp implements ReadAhead {
 
   private Set<UUID> labelIds(OpenJob job, List<StoredCandidate> candidates) {
     Set<UUID> ids = candidates.stream().map(StoredCandidate::labelId).collect(Collectors.toSet());
+    candidates.forEach(each -> each.house().ifPresent(house -> ids.add(house.labelId())));
     today(job).flatMap(HeldBattery::labelId).ifPresent(ids::add);
     return ids;
   }
@@ -159,7 +161,10 @@ public class LineUp implements ReadAhead {
                     Objects.requireNonNull(known.get(battery.labelId().orElseThrow())),
                     Optional.empty(),
                     battery.ageYears(batteries.today()),
-                    !battery.isDescribed())));
+                    !battery.isDescribed(),
+                    1,
+                    Optional.empty(),
+                    job.engine().nominalVolts())));
     for (StoredCandidate candidate : candidates) {
       entries.add(
           new Entry(
@@ -167,7 +172,22 @@ public class LineUp implements ReadAhead {
               Objects.requireNonNull(known.get(candidate.labelId())),
               Optional.ofNullable(offers.get(candidate.labelId())),
               0,
-              candidate.isRemoved()));
+              candidate.isRemoved(),
+              candidate.startPieces(),
+              candidate
+                  .house()
+                  .map(
+                      house ->
+                          new Entry.House(
+                              Objects.requireNonNull(known.get(house.labelId())),
+                              Optional.ofNullable(offers.get(house.labelId())),
+                              house.pieces(),
+                              candidate.extras().stream()
+                                  .map(
+                                      part ->
+                                          new Beside.Part(part.name(), part.massKg(), part.price()))
+                                  .toList())),
+              job.engine().nominalVolts()));
     }
     return entries;
   }
@@ -323,6 +343,70 @@ public class LineUp implements ReadAhead {
     stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), copy.id()));
     job.forget();
     return Optional.of(copy.id());
+  }
+
+  /**
+   * Adds an arrangement of batteries that are in the line-up: copies of their labels, so that each
+   * is changed by itself.
+   *
+   * @return false when there is no letter for it
+   */
+  @Transactional
+  boolean arrange(OpenJob job, UUID number, Arrangement asked) {
+    jobs.hold(job);
+    job.forget();
+    if (submissions.made(job.garageId(), number).isPresent()) {
+      return true;
+    }
+    Optional<String> letter = freeLetter(job, false);
+    if (letter.isEmpty()) {
+      return false;
+    }
+    labels.dropUnused(job.garageId());
+    StoredLabel start = twin(job, asked.start());
+    Optional<StoredLabel> house = asked.house().map(each -> twin(job, each));
+    stored.save(
+        new StoredCandidate(
+            job.garageId(),
+            job.jobId(),
+            letter.get(),
+            start.id(),
+            asked.startPieces(),
+            house.map(StoredLabel::id).orElse(null),
+            asked.housePieces(),
+            asked.parts()));
+    submissions.remember(job.garageId(), number, start.id());
+    job.forget();
+    return true;
+  }
+
+  /**
+   * What an arrangement is made of.
+   *
+   * @param start letter of the battery that starts
+   * @param house letter of the house battery, where there is one
+   */
+  record Arrangement(
+      String start,
+      int startPieces,
+      Optional<String> house,
+      int housePieces,
+      List<StoredCandidate.Extra> parts) {
+    Arrangement {
+      parts = List.copyOf(parts);
+    }
+  }
+
+  private StoredLabel twin(OpenJob job, String letter) {
+    Entry entry =
+        entries(job).stream()
+            .filter(each -> each.letter().equals(letter))
+            .findFirst()
+            .orElseThrow(() -> new NotHere("battery"));
+    StoredLabel twin = entry.label().twin(clock.instant());
+    labels.save(twin);
+    entry.offer().ifPresent(offer -> labels.offer(twin, offer.price(), offer.currency()));
+    return twin;
   }
 
   /**

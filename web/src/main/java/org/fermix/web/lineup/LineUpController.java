@@ -242,6 +242,52 @@ class LineUpController {
     return lineUp.restore(job, batteryId) ? back : back + "?full&removed=" + batteryId;
   }
 
+  @GetMapping("/arrange")
+  String arrange(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Model model) {
+    OpenJob job = jobs.open(visitor, id);
+    return arrange(
+        job, display, ArrangeForm.blank(lineUp.entries(job), money(job, display)), model);
+  }
+
+  /** Makes an arrangement of batteries that are in the line-up. */
+  @PostMapping("/arrange")
+  String arrange(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = jobs.open(visitor, id);
+    Form form =
+        ArrangeForm.typed(ArrangeForm.blank(lineUp.entries(job), money(job, display)), parameters);
+    UUID number = Submissions.number(parameters.getOrDefault("number", ""));
+    if (form.isSound() && lineUp.arrange(job, number, ArrangeForm.read(form))) {
+      return "redirect:" + job.path(Stop.LINE_UP);
+    }
+    if (form.isSound()) {
+      form.complain(
+          "start", "The line-up is full: at most " + LineUp.LETTERS.size() + " candidates.");
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return arrange(job, display, form, model);
+  }
+
+  private Display money(OpenJob job, Display display) {
+    return display.in(needs.currency(job));
+  }
+
+  private String arrange(OpenJob job, Display display, Form form, Model model) {
+    model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
+    model.addAttribute("form", form);
+    model.addAttribute("number", Submissions.number());
+    return "lineup/arrange";
+  }
+
   /** The line-up to take along, today’s battery as well. */
   @GetMapping("/line-up.{format:csv|json}")
   ResponseEntity<String> export(

@@ -14,9 +14,12 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.fermix.web.battery.HeldBattery;
 import org.hibernate.annotations.BatchSize;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** What could be bought, under its letter: one battery, or several with their parts to play. */
@@ -48,6 +51,44 @@ class StoredCandidate {
       int pieces) {}
 
   protected StoredCandidate() {}
+
+  /** A part that is bought once with an arrangement. */
+  record Extra(String name, double massKg, double price) {}
+
+  @JdbcTypeCode(SqlTypes.JSON)
+  private List<Extra> extras = List.of();
+
+  /** An arrangement: batteries that start, and a house battery beside them. */
+  StoredCandidate(
+      UUID garageId,
+      UUID jobId,
+      String letter,
+      UUID startId,
+      int startPieces,
+      @Nullable UUID houseId,
+      int housePieces,
+      List<Extra> extras) {
+    this(garageId, jobId, letter, startId);
+    parts.set(0, new Part(garageId, startId, HeldBattery.Position.START, startPieces));
+    if (houseId != null) {
+      parts.add(new Part(garageId, houseId, HeldBattery.Position.HOUSE, housePieces));
+    }
+    this.extras = List.copyOf(extras);
+  }
+
+  /** How many batteries start together. */
+  int startPieces() {
+    return parts.get(0).pieces();
+  }
+
+  /** The house battery, where there is one. */
+  Optional<Part> house() {
+    return parts.stream().filter(each -> each.role() == HeldBattery.Position.HOUSE).findFirst();
+  }
+
+  List<Extra> extras() {
+    return extras;
+  }
 
   StoredCandidate(UUID garageId, UUID jobId, String letter, UUID labelId) {
     this.id = UUID.randomUUID();

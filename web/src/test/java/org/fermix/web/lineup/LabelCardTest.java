@@ -47,7 +47,7 @@ class LabelCardTest {
     BatteryForm.write(form, label, Instant.EPOCH);
     Optional<Offer> offer =
         BatteryForm.price(form).map(price -> new Offer(label, price, "EUR", Instant.EPOCH));
-    return new Entry("A", label, offer, 0, false);
+    return new Entry("A", label, offer, 0, false, 1, Optional.empty(), 12);
   }
 
   @Test

@@ -1,0 +1,78 @@
+package org.fermix.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.fermix.core.label.Beside;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Wishes;
+
+/** The gates of an arrangement: those of its starter battery, and what the rest adds to them. */
+final class WithHouse {
+  private WithHouse() {}
+
+  static List<GateResult> gates(
+      Need need, Candidate candidate, List<GateResult> starter, List<GateResult> house) {
+    Beside beside = candidate.beside().orElseThrow();
+    List<GateResult> gates = new ArrayList<>();
+    for (GateResult own : starter) {
+      gates.add(
+          switch (own.gate()) {
+            case CHARGED, PROTECTION -> worse(own, of(own.gate(), house));
+            case BUDGET -> budget(need, candidate, beside).orElse(own);
+            case NO_CHANGES ->
+                beside.parts().isEmpty()
+                    ? own
+                    : new GateResult(
+                        Gate.NO_CHANGES,
+                        need.wishes()
+                            .of(Wishes.Wish.NO_CHANGES)
+                            .filter(Wishes.Level.MUST::equals)
+                            .map(must -> Mark.FAILS)
+                            .orElse(Mark.CLOSE),
+                        List.of(new Finding(Finding.Code.SECOND_BATTERY, 0, 0)));
+            default -> own;
+          });
+    }
+    of(Gate.PROTECTION, house)
+        .filter(each -> of(Gate.PROTECTION, gates).isEmpty())
+        .ifPresent(gates::add);
+    return List.copyOf(gates);
+  }
+
+  private static Optional<GateResult> budget(Need need, Candidate candidate, Beside beside) {
+    Wishes wishes = need.wishes();
+    boolean known = candidate.label().hasPrice() && beside.house().hasPrice();
+    return wishes
+        .budget()
+        .filter(most -> known)
+        .flatMap(
+            most ->
+                wishes
+                    .of(Wishes.Wish.BUDGET)
+                    .map(
+                        level ->
+                            WishGates.budget(
+                                most.value(),
+                                level,
+                                candidate.label().price().value() + beside.price())));
+  }
+
+  private static Optional<GateResult> of(Gate gate, List<GateResult> gates) {
+    return gates.stream().filter(each -> each.gate() == gate).findFirst();
+  }
+
+  private static GateResult worse(GateResult own, Optional<GateResult> other) {
+    return other.filter(each -> rank(each.mark()) > rank(own.mark())).orElse(own);
+  }
+
+  private static int rank(Mark mark) {
+    return switch (mark) {
+      case CLEARS -> 0;
+      case CLOSE -> 1;
+      case UNKNOWN -> 2;
+      case FAILS -> 3;
+    };
+  }
+}

@@ -1,0 +1,99 @@
+package org.fermix.web.lineup;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.fermix.core.label.Beside;
+import org.fermix.core.label.Label;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.chart.Markup;
+import org.fermix.web.chart.Scale;
+import org.fermix.web.shared.Display;
+
+/** The parts of an arrangement, each in mass and money, and what is to be said of them. */
+final class ArrangedParts {
+  private static final double PERCENT = 100;
+
+  private ArrangedParts() {}
+
+  static List<LabelCard.Part> of(Entry entry, Display display) {
+    if (!entry.isArranged()) {
+      return List.of();
+    }
+    Label starter = entry.candidate().label();
+    double most = Math.max(starter.mass().value(), 1);
+    List<Beside.Part> beside = new ArrayList<>();
+    entry
+        .house()
+        .ifPresent(
+            house -> {
+              Label joined = house.joined(entry.systemVolts());
+              beside.add(
+                  new Beside.Part(
+                      "house: " + joined.name(),
+                      Math.min(200, joined.mass().value()),
+                      joined.hasPrice() ? joined.price().value() : 0));
+              beside.addAll(house.parts());
+            });
+    for (Beside.Part part : beside) {
+      most = Math.max(most, part.massKg());
+    }
+    List<LabelCard.Part> parts = new ArrayList<>();
+    parts.add(
+        part(
+            "starts: " + starter.name(),
+            starter.mass().value(),
+            starter.hasPrice() ? starter.price().value() : 0,
+            most,
+            display));
+    for (Beside.Part each : beside) {
+      parts.add(part(each.name(), each.massKg(), each.price(), most, display));
+    }
+    double kg = starter.mass().value();
+    double price = starter.hasPrice() ? starter.price().value() : 0;
+    for (Beside.Part each : beside) {
+      kg += each.massKg();
+      price += each.price();
+    }
+    parts.add(part("together", kg, price, Math.max(most, kg), display));
+    return parts;
+  }
+
+  private static LabelCard.Part part(
+      String name, double kg, double price, double most, Display display) {
+    Markup out = new Markup();
+    out.mark(
+        "rect", "width", Scale.percent(PERCENT * kg / most), "height", "7", "class", "moved-left");
+    return new LabelCard.Part(
+        name,
+        display.show(kg, Unit.KILOGRAM, 1).text(),
+        price > 0 ? display.show(price, Unit.MONEY).text() : "—",
+        out.toString());
+  }
+
+  static List<String> remarks(Entry entry) {
+    List<String> remarks = new ArrayList<>();
+    boolean parallel =
+        entry.pieces() > 1
+            && entry.label().asLabel(entry.offer()).build().nominalVolts() == entry.systemVolts();
+    if (parallel) {
+      remarks.add("In parallel only of the same type and age, replaced whole; no two chemistries.");
+    }
+    entry
+        .house()
+        .ifPresent(
+            house -> {
+              Label own = entry.candidate().label();
+              Label other = house.joined(entry.systemVolts());
+              if (own.chemistry().isLead() != other.chemistry().isLead()) {
+                remarks.add(
+                    "Starter and house are of two kinds: the house battery wants a charging path of"
+                        + " its own.");
+              } else if (!own.chemistry().equals(other.chemistry())) {
+                remarks.add(
+                    "Starter and house differ: one charger serves both only where the windows of both"
+                        + " agree.");
+              }
+            });
+    return remarks;
+  }
+}
