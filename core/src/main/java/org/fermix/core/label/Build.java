@@ -10,8 +10,14 @@ import org.fermix.core.quantity.Unit;
  *
  * @param nominalVolts 6, 12 or 24 V
  * @param terminal what the leads are fixed to; empty when not known
+ * @param purpose what it is made for; empty when not stated
  */
-public record Build(int nominalVolts, Optional<Terminal> terminal) {
+public record Build(int nominalVolts, Optional<Terminal> terminal, Optional<Purpose> purpose) {
+  /** A build that does not say what it is for. */
+  public Build(int nominalVolts, Optional<Terminal> terminal) {
+    this(nominalVolts, terminal, Optional.empty());
+  }
+
   /** Nominal; of them only 6, 12 and 24. */
   public static final Limits VOLTS = new Limits("battery voltage", 6, 24, Unit.VOLT);
 

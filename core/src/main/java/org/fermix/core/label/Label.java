@@ -210,7 +210,7 @@ public record Label(
         both,
         positiveSide,
         hasPrice() ? Given.derived(pieces * price.value(), Unit.MONEY, "pieces together") : price,
-        series ? new Build(systemVolts, build.terminal()) : build,
+        series ? new Build(systemVolts, build.terminal(), build.purpose()) : build,
         sheet);
   }
 

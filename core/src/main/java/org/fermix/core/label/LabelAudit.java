@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.Plausibility;
+import org.fermix.core.permission.DataSheet;
+import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.rating.CrankingTest;
 
@@ -18,6 +20,11 @@ import org.fermix.core.rating.CrankingTest;
 public record LabelAudit(List<Flaw> findings) {
   /** True ampere-hours per kilogram above which a lithium label means lead-equivalent ones. */
   private static final double LEAD_EQUIVALENT_FROM = 12;
+
+  private static final double HALF = 0.5;
+
+  /** A claim of so much more than the pack's own figures is that of its cells; estimate. */
+  private static final double CELLS_OVER_PACK = 1.2;
 
   private static final Band LEAD_EQUIVALENT_FACTOR = new Band(2.5, 4);
 
@@ -63,6 +70,12 @@ public record LabelAudit(List<Flaw> findings) {
     WARM_PULSE,
     /** Capacity is printed at another hour rate; likely is it at 20 h (Ah). */
     OTHER_HOUR_RATE,
+    /** Energy for mass as of bare cells (Wh/kg); likely is that of the pack. */
+    CELL_ENERGY_FOR_MASS,
+    /** Energy for size as of bare cells (Wh/l); likely is that of the pack. */
+    CELL_ENERGY_FOR_SIZE,
+    /** Sealed flooded called maintenance-free: it cannot be topped up. */
+    CANNOT_BE_TOPPED_UP,
     /** A cold cranking figure on a deep-cycle case or on gel (A). */
     CRANKING_ON_DEEP_CYCLE
   }
@@ -82,6 +95,7 @@ public record LabelAudit(List<Flaw> findings) {
               hourRate(findings, label, usual);
             });
     lithium(findings, label);
+    claims(findings, label);
     if (kind == Plausibility.Kind.DEEP_CYCLE || !label.chemistry().traits().madeForStarting()) {
       findings.add(
           new Flaw(
@@ -100,6 +114,16 @@ public record LabelAudit(List<Flaw> findings) {
    */
   static Plausibility.Kind kind(Label label) {
     Chemistry chemistry = label.chemistry();
+    // What it says it is for is judged as that, where the chemistry is built so.
+    Optional<Plausibility.Kind> stated =
+        label
+            .build()
+            .purpose()
+            .flatMap(Purpose::kind)
+            .filter(kind -> Plausibility.of(chemistry, kind).isPresent());
+    if (stated.isPresent()) {
+      return stated.get();
+    }
     double ampHours = label.capacity().value();
     double perAmpHour = label.cranking().amps() / ampHours;
     if (chemistry.isLead()
@@ -227,6 +251,43 @@ public record LabelAudit(List<Flaw> findings) {
               perAmpHour,
               new Band(0, label.chemistry().mostCcaPerAmpHour())));
     }
+  }
+
+  /** What is claimed beyond the figures: energy of bare cells for a pack, no upkeep. */
+  private static void claims(List<Flaw> findings, Label label) {
+    DataSheet sheet = label.sheet().lines();
+    if (sheet.lines().isEmpty()) {
+      return;
+    }
+    double wattHours =
+        label.capacity().value()
+            * label.chemistry().openCircuitVolts(HALF)
+            * label.build().series();
+    energy(
+        findings,
+        Code.CELL_ENERGY_FOR_MASS,
+        sheet.number(Property.ENERGY_PER_KG),
+        wattHours / label.mass().value());
+    energy(
+        findings,
+        Code.CELL_ENERGY_FOR_SIZE,
+        sheet.number(Property.ENERGY_PER_LITRE),
+        wattHours / label.size().litres());
+    if (label.chemistry().isLead()
+        && !label.chemistry().traits().sealed()
+        && sheet.has(Property.MAINTENANCE_FREE).orElse(false)) {
+      findings.add(new Flaw(Code.CANNOT_BE_TOPPED_UP, Weight.NOTE, 0, new Band(0, 0)));
+    }
+  }
+
+  private static void energy(
+      List<Flaw> findings, Code code, Optional<Double> claimed, double ofPack) {
+    claimed
+        .filter(said -> said > CELLS_OVER_PACK * ofPack)
+        .ifPresent(
+            said ->
+                findings.add(
+                    new Flaw(code, Weight.NOTE, said, new Band(0.9 * ofPack, 1.1 * ofPack))));
   }
 
   /** The heaviest weight found; {@link Weight#NOTE} when nothing is wrong. */

@@ -74,7 +74,18 @@ public record DataSheet(List<Line> lines) {
           "about",
           "and",
           "or",
-          "more");
+          "more",
+          "wh",
+          "kg",
+          "l",
+          "litre",
+          "liter",
+          "years",
+          "year",
+          "ip",
+          "v",
+          "volts",
+          "kw");
 
   private static final Set<String> YES =
       Set.of(

@@ -41,6 +41,11 @@ public enum Property {
   POWERSPORT_ALLOWED(Kind.FEATURE),
   BOATS_ALLOWED(Kind.FEATURE),
   AIRCRAFT_ALLOWED(Kind.FEATURE),
+  ENERGY_PER_KG(Kind.NUMBER),
+  ENERGY_PER_LITRE(Kind.NUMBER),
+  MAINTENANCE_FREE(Kind.FEATURE),
+  /** Years its seller says it lasts; never the life. */
+  LIFE_CLAIMED(Kind.NUMBER),
   SELF_BUILT(Kind.FEATURE),
   FUSED(Kind.FEATURE),
   /** Of the type, not of one battery. */

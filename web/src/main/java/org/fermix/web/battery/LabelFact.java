@@ -53,6 +53,8 @@ public record LabelFact(
     HEIGHT(CaseSize.SIDE),
     /** What the leads are fixed to, by its name. */
     TERMINAL(Limit.NONE),
+    /** What it is made for, by its name. */
+    PURPOSE(Limit.NONE),
     /** Stamped on the case, as it stands there. */
     DATE_CODE(Limit.NONE),
     /** Nominal (V). */

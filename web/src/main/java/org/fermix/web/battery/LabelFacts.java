@@ -48,6 +48,10 @@ public final class LabelFacts {
         .build()
         .terminal()
         .ifPresent(terminal -> facts.add(LabelFact.named(Kind.TERMINAL, terminal.name())));
+    label
+        .build()
+        .purpose()
+        .ifPresent(purpose -> facts.add(LabelFact.named(Kind.PURPOSE, purpose.name())));
     ProtectionClaim protection = label.sheet().protection();
     add(facts, Kind.CONTINUOUS, protection.continuousAmps());
     add(facts, Kind.CRANKING_LIMIT, protection.crankingAmps());

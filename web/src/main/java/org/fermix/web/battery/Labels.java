@@ -57,6 +57,15 @@ public class Labels {
     return newest;
   }
 
+  /** Everything that was ever asked for some labels, the oldest first, by the label’s id. */
+  @Transactional(readOnly = true)
+  public Map<UUID, List<Offer>> allOffers(UUID garageId, Collection<UUID> labelIds) {
+    return labelIds.isEmpty()
+        ? Map.of()
+        : offers.findByGarageIdAndLabelIdInOrderByMadeAt(garageId, labelIds).stream()
+            .collect(Collectors.groupingBy(Offer::labelId));
+  }
+
   /** Keeps a label. */
   @Transactional
   public StoredLabel save(StoredLabel label) {
@@ -77,16 +86,19 @@ public class Labels {
 
   /** Keeps what is asked for it now, where that is new. */
   @Transactional
-  public void offer(StoredLabel label, BigDecimal price, String currency) {
+  public void offer(StoredLabel label, BigDecimal price, String currency, Optional<String> seller) {
     Optional<Offer> before =
         Optional.ofNullable(offers(label.garageId(), List.of(label.id())).get(label.id()));
     boolean same =
         before
             .filter(
-                offer -> offer.price().compareTo(price) == 0 && offer.currency().equals(currency))
+                offer ->
+                    offer.price().compareTo(price) == 0
+                        && offer.currency().equals(currency)
+                        && offer.seller().equals(seller))
             .isPresent();
     if (!same) {
-      offers.save(new Offer(label, price, currency, clock.instant()));
+      offers.save(new Offer(label, price, currency, seller, clock.instant()));
     }
   }
 }

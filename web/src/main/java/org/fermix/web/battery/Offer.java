@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -23,7 +24,13 @@ public class Offer {
   protected Offer() {}
 
   /** An offer made at a moment. */
-  public Offer(StoredLabel label, BigDecimal price, String currency, Instant madeAt) {
+  public Offer(
+      StoredLabel label,
+      BigDecimal price,
+      String currency,
+      Optional<String> seller,
+      Instant madeAt) {
+    this.seller = seller.orElse(null);
     this.id = UUID.randomUUID();
     this.garageId = label.garageId();
     this.labelId = label.id();
@@ -40,7 +47,7 @@ public class Offer {
     return garageId;
   }
 
-  UUID labelId() {
+  public UUID labelId() {
     return labelId;
   }
 
@@ -53,8 +60,9 @@ public class Offer {
     return currency;
   }
 
-  @Nullable String seller() {
-    return seller;
+  /** Who asks it, where that was noted. */
+  public Optional<String> seller() {
+    return Optional.ofNullable(seller);
   }
 
   public Instant madeAt() {

@@ -23,6 +23,7 @@ import org.fermix.core.label.Build;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Purpose;
 import org.fermix.core.label.Sheet;
 import org.fermix.core.permission.DataSheet;
 import org.fermix.core.quantity.Given;
@@ -165,7 +166,10 @@ public class StoredLabel {
         offer
             .map(each -> Given.typed(each.price().doubleValue(), Unit.MONEY))
             .orElseGet(() -> Given.assumed(0, Unit.MONEY, "no price typed")),
-        new Build(find(Kind.VOLTS).map(Double::intValue).orElse(12), terminal()),
+        new Build(
+            find(Kind.VOLTS).map(Double::intValue).orElse(12),
+            terminal(),
+            named(Kind.PURPOSE).map(Purpose::valueOf)),
         sheet());
   }
 

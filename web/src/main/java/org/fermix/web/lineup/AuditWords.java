@@ -3,6 +3,7 @@ package org.fermix.web.lineup;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.LabelAudit;
+import org.fermix.core.label.Purpose;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -83,8 +84,24 @@ final class AuditWords {
               + "-hour figure: about "
               + band(flaw.likely(), display)
               + " Ah at 20 h.";
+      case CELL_ENERGY_FOR_MASS ->
+          display.number(flaw.found(), 0)
+              + " Wh a kilogram is said of its cells: the pack itself has about "
+              + band(flaw.likely(), display)
+              + ".";
+      case CELL_ENERGY_FOR_SIZE ->
+          display.number(flaw.found(), 0)
+              + " Wh a litre is said of its cells: the pack itself has about "
+              + band(flaw.likely(), display)
+              + ".";
+      case CANNOT_BE_TOPPED_UP ->
+          "“Maintenance-free” on sealed flooded lead means that it cannot be topped up: overcharge is"
+              + " for good.";
       case CRANKING_ON_DEEP_CYCLE ->
-          "Reads like a deep-cycle battery: its cranking rating is not what it is made for.";
+          (label.build().purpose().filter(Purpose::isForCycles).isPresent()
+                  ? "Made for cycles"
+                  : "Reads like a deep-cycle battery")
+              + ": its cranking rating is not what it is made for.";
     };
   }
 

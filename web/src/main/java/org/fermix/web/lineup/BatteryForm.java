@@ -42,6 +42,10 @@ final class BatteryForm {
   private static final Field PRICE =
       Field.number("price", "Price", Unit.MONEY, 0.01, 100000)
           .withHelp("What you would pay today. Empty: unknown, and nothing is said of money.");
+  private static final Field SELLER =
+      Field.text("seller", "Seller", 60)
+          .withHelp(
+              "Who asks that price; with an order number where there is one. Each new price is kept beside the old.");
   private static final List<Field> LABEL =
       List.of(
           Field.text("name", "Name on the label", 80).needed(),
@@ -80,6 +84,8 @@ final class BatteryForm {
       List.of(
           Field.choice("terminal", "Terminals", TerminalWords.choices())
               .withHelp("What the leads are fixed to."),
+          Field.choice("purpose", "Made for", PurposeWords.choices())
+              .withHelp("As its label says; cranking, cycles and the check of its figures follow."),
           Field.text("dateCode", "Date code", 12)
               .withHelp("As stamped on the case: a shelf warmer has lost charge and life."),
           Field.choice(
@@ -158,6 +164,9 @@ final class BatteryForm {
   private static List<Field> fields(boolean today) {
     List<Field> fields = new ArrayList<>(LABEL);
     fields.add(today ? AGE : PRICE);
+    if (!today) {
+      fields.add(SELLER);
+    }
     fields.addAll(SHEET);
     return fields;
   }
@@ -192,6 +201,7 @@ final class BatteryForm {
                 .map(SheetText::of)
                 .collect(Collectors.joining("\n"))));
     put(values, "terminal", label.terminal());
+    put(values, "purpose", label.named(Kind.PURPOSE));
     put(values, "dateCode", label.named(Kind.DATE_CODE));
     put(values, "protected", label.says(Kind.PROTECTED).map(BatteryForm::yesNo));
     put(values, "heated", label.says(Kind.HEATED).map(BatteryForm::yesNo));
@@ -200,6 +210,7 @@ final class BatteryForm {
       values.put("age", entry.ageYears());
     } else {
       put(values, "price", entry.offer().map(Offer::price));
+      put(values, "seller", entry.offer().flatMap(Offer::seller));
     }
     Form form = Form.stored(fields(entry.isToday()), display, values);
     hints(form);
@@ -213,6 +224,8 @@ final class BatteryForm {
     form.hint("capacityHours", "Empty: 20 h");
     form.hint("volts", "Empty: 12 V");
     form.hint("terminal", "Empty: taken to fit the leads");
+    form.hint("purpose", "Empty: not stated; read from its figures");
+    form.hint("seller", "Empty: not noted");
     form.hint("lines", "Empty: nothing beyond what is typed above");
     form.hint("dateCode", "Empty: not known");
     form.hint("ratings", "Empty: none printed");
@@ -284,6 +297,7 @@ final class BatteryForm {
     form.text("volts")
         .ifPresent(volts -> facts.add(LabelFact.of(Kind.VOLTS, Double.parseDouble(volts))));
     form.text("terminal").ifPresent(name -> facts.add(LabelFact.named(Kind.TERMINAL, name)));
+    form.text("purpose").ifPresent(name -> facts.add(LabelFact.named(Kind.PURPOSE, name)));
     form.text("dateCode").ifPresent(code -> facts.add(LabelFact.named(Kind.DATE_CODE, code)));
     form.text("discharges").map(DischargeText::entries).stream()
         .flatMap(List::stream)

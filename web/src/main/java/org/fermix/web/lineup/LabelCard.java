@@ -36,6 +36,9 @@ import org.fermix.web.shared.Display;
  * @param asPrinted what stands as it is printed
  * @param fit how it goes in, in words; empty where the tray is not known
  * @param parts of an arrangement; none of a single battery
+ * @param features what its data sheet states, in few words
+ * @param claim of its life, beside the model
+ * @param curve of its discharge table
  * @param source where its figures and its price come from
  */
 public record LabelCard(
@@ -55,7 +58,15 @@ public record LabelCard(
     String fit,
     List<String> remarks,
     List<Part> parts,
+    String features,
+    Optional<SheetRows.Claim> claim,
+    Optional<SheetRows.Claim> curve,
     String source) {
+
+  /** True where there is one claim of life. */
+  public boolean claims() {
+    return claim.isPresent();
+  }
 
   /** One part of an arrangement, in mass and money. */
   public record Part(String name, String mass, String price, String drawn) {}
@@ -104,11 +115,21 @@ public record LabelCard(
             .orElse(""),
         remarks(label, entry, today, display),
         ArrangedParts.of(entry, display),
+        SheetRows.features(label),
+        SheetRows.claim(label, judged.flatMap(all -> all.of(candidate.letter())), display),
+        SheetRows.curve(label, display),
         source(entry, display));
   }
 
   private static String source(Entry entry, Display display) {
-    return entry.offer().map(offer -> "price noted " + display.moment(offer.madeAt())).orElse("");
+    return entry
+        .offer()
+        .map(
+            offer ->
+                "price noted "
+                    + display.moment(offer.madeAt())
+                    + offer.seller().map(" at "::concat).orElse(""))
+        .orElse("");
   }
 
   private static List<Moved> moved(Label label, Display display) {
@@ -253,6 +274,7 @@ public record LabelCard(
             + display.show(label.size().heightMm(), Unit.MILLIMETRE).text());
     words.add(label.positiveSide() == TerminalSide.RIGHT ? "+ right" : "+ left");
     label.build().terminal().map(TerminalWords::of).ifPresent(words::add);
+    label.build().purpose().map(PurposeWords::of).map("for "::concat).ifPresent(words::add);
     if (label.build().nominalVolts() != Build.TWELVE_VOLT.nominalVolts()) {
       words.add(display.show(label.build().nominalVolts(), Unit.VOLT, 0).text());
     }

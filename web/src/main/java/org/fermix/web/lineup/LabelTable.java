@@ -77,7 +77,7 @@ public final class LabelTable {
     return labels.stream().map(LabelTable::row).toList();
   }
 
-  private static Map<String, String> row(Label label) {
+  static Map<String, String> row(Label label) {
     Map<String, String> row = new LinkedHashMap<>();
     row.put("name", label.name());
     row.put(
@@ -102,6 +102,7 @@ public final class LabelTable {
     }
     row.put("voltage", Integer.toString(label.build().nominalVolts()));
     label.build().terminal().ifPresent(each -> row.put("connection", each.name()));
+    label.build().purpose().ifPresent(each -> row.put("purpose", each.name()));
     ProtectionClaim protection = label.sheet().protection();
     protection.builtIn().ifPresent(yes -> row.put("protection", yes ? "yes" : "no"));
     if (label.sheet().heated()) {

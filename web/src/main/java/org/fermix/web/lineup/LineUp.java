@@ -239,6 +239,12 @@ public class LineUp implements ReadAhead {
         .orElseThrow(() -> new NotHere("battery"));
   }
 
+  /** Everything that was asked for each battery, by its label. */
+  @Transactional(readOnly = true)
+  Map<UUID, List<Offer>> asked(OpenJob job) {
+    return labels.allOffers(job.garageId(), entries(job).stream().map(Entry::id).toList());
+  }
+
   /** One battery, removed or not, by its label. */
   @Transactional(readOnly = true)
   Entry entry(OpenJob job, UUID labelId) {
@@ -313,7 +319,7 @@ public class LineUp implements ReadAhead {
     StoredLabel stored = new StoredLabel(job.garageId(), demo);
     LabelFacts.write(label, stored, clock.instant());
     labels.save(stored);
-    price.ifPresent(asked -> labels.offer(stored, asked, needs.currency(job)));
+    price.ifPresent(asked -> labels.offer(stored, asked, needs.currency(job), Optional.empty()));
     submissions.remember(job.garageId(), number, stored.id());
     this.stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), stored.id()));
     job.forget();
@@ -338,7 +344,9 @@ public class LineUp implements ReadAhead {
     labels.dropUnused(job.garageId());
     StoredLabel copy = entry.label().copied(clock.instant());
     labels.save(copy);
-    entry.offer().ifPresent(offer -> labels.offer(copy, offer.price(), offer.currency()));
+    entry
+        .offer()
+        .ifPresent(offer -> labels.offer(copy, offer.price(), offer.currency(), offer.seller()));
     submissions.remember(job.garageId(), number, copy.id());
     stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), copy.id()));
     job.forget();
@@ -405,7 +413,9 @@ public class LineUp implements ReadAhead {
             .orElseThrow(() -> new NotHere("battery"));
     StoredLabel twin = entry.label().twin(clock.instant());
     labels.save(twin);
-    entry.offer().ifPresent(offer -> labels.offer(twin, offer.price(), offer.currency()));
+    entry
+        .offer()
+        .ifPresent(offer -> labels.offer(twin, offer.price(), offer.currency(), offer.seller()));
     return twin;
   }
 
@@ -438,7 +448,7 @@ public class LineUp implements ReadAhead {
     BatteryForm.write(form, label, clock.instant());
     labels.save(label);
     Optional<BigDecimal> price = BatteryForm.price(form);
-    price.ifPresent(asked -> labels.offer(label, asked, needs.currency(job)));
+    price.ifPresent(asked -> labels.offer(label, asked, needs.currency(job), form.text("seller")));
   }
 
   private void age(Form form, HeldBattery battery) {

@@ -3,6 +3,8 @@ package org.fermix.web.lineup;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,8 +12,10 @@ import java.util.UUID;
 import org.fermix.core.bench.TypicalBattery;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Unit;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.battery.Offer;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -39,6 +43,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/lineup")
 class LineUpController {
+  private static final int MOST_PRICES = 12;
+
   private final Jobs jobs;
   private final Rails rails;
   private final Needs needs;
@@ -82,6 +88,7 @@ class LineUpController {
     model.addAttribute("onlyToday", cards.stream().allMatch(LabelCard::today));
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("cards", cards);
+    model.addAttribute("offers", offers(job, money));
     model.addAttribute("hasToday", cards.stream().anyMatch(LabelCard::today));
     model.addAttribute("hasRoom", lineUp.freeLetter(job, false).isPresent());
     if (removed != null && lineUp.entry(job, removed).removed()) {
@@ -240,6 +247,66 @@ class LineUpController {
     OpenJob job = jobs.open(visitor, id);
     String back = "redirect:" + job.path(Stop.LINE_UP);
     return lineUp.restore(job, batteryId) ? back : back + "?full&removed=" + batteryId;
+  }
+
+  private Map<UUID, List<String>> offers(OpenJob job, Display money) {
+    Map<UUID, List<String>> words = new HashMap<>();
+    lineUp
+        .asked(job)
+        .forEach(
+            (id, offers) ->
+                words.put(
+                    id,
+                    offers.stream()
+                        .sorted(Comparator.comparing(Offer::madeAt).reversed())
+                        .limit(MOST_PRICES)
+                        .map(
+                            offer ->
+                                money
+                                        .in(offer.currency())
+                                        .show(offer.price().doubleValue(), Unit.MONEY, 2)
+                                        .text()
+                                    + ", "
+                                    + money.moment(offer.madeAt())
+                                    + offer.seller().map(", "::concat).orElse(""))
+                        .toList()));
+    return words;
+  }
+
+  /** Two labels side by side, what differs first. */
+  @GetMapping("/beside")
+  String beside(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "") String one,
+      @RequestParam(defaultValue = "") String other,
+      Display display,
+      Model model) {
+    OpenJob job = jobs.open(visitor, id);
+    List<Entry> entries = lineUp.entries(job);
+    if (entries.size() < 2) {
+      return "redirect:" + job.path(Stop.LINE_UP);
+    }
+    Entry left =
+        entry(entries, one, entries.get(entries.get(0).isToday() && entries.size() > 2 ? 1 : 0));
+    Entry right =
+        entry(
+            entries,
+            other,
+            entries.stream().filter(each -> !each.equals(left)).reduce((a, b) -> b).orElse(left));
+    model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
+    model.addAttribute("letters", entries.stream().map(Entry::letter).toList());
+    model.addAttribute("one", left.letter());
+    model.addAttribute("other", right.letter());
+    model.addAttribute("pair", SideBySide.of(left, right, money(job, display)));
+    return "lineup/beside";
+  }
+
+  private static Entry entry(List<Entry> entries, String letter, Entry otherwise) {
+    return entries.stream()
+        .filter(each -> each.letter().equals(letter))
+        .findFirst()
+        .orElse(otherwise);
   }
 
   @GetMapping("/arrange")

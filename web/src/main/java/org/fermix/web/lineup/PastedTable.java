@@ -81,6 +81,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
     HEADINGS.put("dateCode", List.of("date"));
     HEADINGS.put("volts", List.of("voltage", "volts"));
     HEADINGS.put("terminal", List.of("connection"));
+    HEADINGS.put("purpose", List.of("purpose", "use"));
     HEADINGS.put("protected", List.of("protection", "bms"));
     HEADINGS.put("heated", List.of("heated", "heater"));
     HEADINGS.put("coldTest", List.of("coldtest"));
@@ -113,6 +114,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
     targets.add(new Target("volts", "voltage"));
     targets.add(new Target("capacityHours", "hour rate of the Ah"));
     targets.add(new Target("terminal", "terminals"));
+    targets.add(new Target("purpose", "made for"));
     targets.add(new Target("protected", "protection built in"));
     targets.add(new Target("heated", "warms itself"));
     targets.add(new Target("coldTest", "states the cold test"));
@@ -257,7 +259,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
       case "side" -> side(text);
       case "protected", "heated", "coldTest" -> yesOrNo(text);
       case "volts" -> text.toLowerCase(Locale.ROOT).replace("v", "").strip();
-      case "terminal" -> text.toUpperCase(Locale.ROOT).replace(' ', '_');
+      case "terminal", "purpose" -> text.toUpperCase(Locale.ROOT).replace(' ', '_');
       case "lines" -> text.replace("; ", "\n");
       case "name", "discharges", "dateCode" -> text;
       default -> metric(column.unit(), text);

@@ -46,7 +46,8 @@ class LabelCardTest {
     StoredLabel label = new StoredLabel(UUID.randomUUID(), false);
     BatteryForm.write(form, label, Instant.EPOCH);
     Optional<Offer> offer =
-        BatteryForm.price(form).map(price -> new Offer(label, price, "EUR", Instant.EPOCH));
+        BatteryForm.price(form)
+            .map(price -> new Offer(label, price, "EUR", Optional.empty(), Instant.EPOCH));
     return new Entry("A", label, offer, 0, false, 1, Optional.empty(), 12);
   }
 

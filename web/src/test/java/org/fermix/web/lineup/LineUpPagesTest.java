@@ -107,4 +107,54 @@ class LineUpPagesTest extends WebTestBase {
     String lineUp = visit.get(job + "/lineup").body();
     assertThat(lineUp.split("class=\"label-row\"", -1)).hasSizeBetween(5, 7);
   }
+
+  /** What a sheet states, claims and asks stands on the card; two labels stand side by side. */
+  @Test
+  void aCardShowsSheetClaimCurveAndEveryPrice() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    Map<String, String> label =
+        OwnerSteps.label(
+            "Sheet Demo 60",
+            "agm",
+            "cranking",
+            "640",
+            "capacity",
+            "60",
+            "reserve",
+            "105",
+            "mass",
+            "17",
+            "price",
+            "140",
+            "seller",
+            "Demo Corner",
+            "purpose",
+            "DUAL");
+    label.put("lines", "Design life: 12 years\nHeater: no\nIP rating: IP65\nColour: green");
+    label.put("discharges", "6 A 8 h; 60 A 35 min");
+    OwnerSteps.add(visit, job, label);
+    OwnerSteps.add(
+        visit, job, OwnerSteps.label("Other Demo 62", "flooded", "cranking", "560", "price", "95"));
+    String lineUp = OwnerSteps.text(visit, job + "/lineup");
+    assertThat(lineUp)
+        .contains(
+            "for starting and cycling",
+            "✕ heater",
+            "IP65",
+            "1 line not understood",
+            "said to last 12",
+            "Not used",
+            "Exponent 1.",
+            "at Demo Corner");
+    String page = visit.get(job + "/lineup").body();
+    String one = Html.link(page.substring(page.indexOf(">Sheet Demo 60<")), job + "/lineup/");
+    label.put("version", Html.value(visit.get(one).body(), "version"));
+    label.put("price", "128");
+    visit.submit(one, one, label);
+    assertThat(OwnerSteps.text(visit, job + "/lineup")).contains("2 prices", "€128.00", "€140.00");
+    assertThat(OwnerSteps.text(visit, job + "/lineup/beside?one=A&other=B"))
+        .contains("CCA, as believed", "640", "560", "Sheet Demo 60", "not stated");
+    assertThat(visit.get(job + "/lineup/beside?one=Q&other=%3Cb").statusCode()).isEqualTo(200);
+  }
 }
