@@ -72,7 +72,7 @@ record HouseBattery(InConditions in, Beside beside) {
           Outcome.SPARE_START,
           Figure.of(
               chance,
-              Unit.PER_CENT,
+              Unit.CHANCE,
               Band.exact(chance),
               () ->
                   new Working(

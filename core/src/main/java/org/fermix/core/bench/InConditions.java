@@ -121,7 +121,7 @@ record InConditions(
 
   /** What it weighs, a house battery and its parts as well (kg). */
   double massKg() {
-    return label().mass().value() + house.map(each -> each.beside().massKg()).orElse(0.0);
+    return candidate.massKg();
   }
 
   /** What it costs a year, a house battery and its parts as well. */

@@ -50,7 +50,7 @@ final class MoneyOutcomes implements OutcomeFamily {
   public void figures(Map<Outcome, Figure> into) {
     into.put(
         Outcome.LIFE, Figure.of(in.life().years(), Unit.YEAR, in.life().band(), this::lifeWorking));
-    if (in.candidate().isToday() || !in.label().hasPrice()) {
+    if (in.candidate().isToday() || !in.candidate().hasPrice()) {
       return;
     }
     into.put(Outcome.COST_PER_YEAR, costPerYear());

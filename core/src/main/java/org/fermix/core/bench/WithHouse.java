@@ -20,7 +20,7 @@ final class WithHouse {
       gates.add(
           switch (own.gate()) {
             case CHARGED, PROTECTION -> worse(own, of(own.gate(), house));
-            case BUDGET -> budget(need, candidate, beside).orElse(own);
+            case BUDGET -> budget(need, candidate).orElse(own);
             case NO_CHANGES ->
                 beside.parts().isEmpty()
                     ? own
@@ -41,22 +41,16 @@ final class WithHouse {
     return List.copyOf(gates);
   }
 
-  private static Optional<GateResult> budget(Need need, Candidate candidate, Beside beside) {
+  private static Optional<GateResult> budget(Need need, Candidate candidate) {
     Wishes wishes = need.wishes();
-    boolean known = candidate.label().hasPrice() && beside.house().hasPrice();
     return wishes
         .budget()
-        .filter(most -> known)
+        .filter(most -> candidate.hasPrice())
         .flatMap(
             most ->
                 wishes
                     .of(Wishes.Wish.BUDGET)
-                    .map(
-                        level ->
-                            WishGates.budget(
-                                most.value(),
-                                level,
-                                candidate.label().price().value() + beside.price())));
+                    .map(level -> WishGates.budget(most.value(), level, candidate.price())));
   }
 
   private static Optional<GateResult> of(Gate gate, List<GateResult> gates) {

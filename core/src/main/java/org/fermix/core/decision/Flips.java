@@ -130,7 +130,7 @@ public final class Flips {
   private static Optional<Flip> priceFlip(List<Ranked> ranked, Weights weights) {
     Ranked leader = ranked.get(0);
     double perFactorE = Points.PER_FACTOR_E * weights.of(Criterion.MONEY);
-    double price = leader.answer().candidate().label().price().value();
+    double price = leader.answer().candidate().price();
     if (perFactorE <= 0 || price <= 0 || !leader.meets()) {
       return Optional.empty();
     }

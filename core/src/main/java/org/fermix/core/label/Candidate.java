@@ -42,6 +42,21 @@ public record Candidate(
     return new Candidate(letter, label, ageYears, tested, Optional.of(house));
   }
 
+  /** False where nobody has named a price, of the house battery as well. */
+  public boolean hasPrice() {
+    return label.hasPrice() && beside.map(each -> each.house().hasPrice()).orElse(true);
+  }
+
+  /** What it costs at once, a house battery and its parts as well; 0 where no price is known. */
+  public double price() {
+    return hasPrice() ? label.price().value() + beside.map(Beside::price).orElse(0.0) : 0;
+  }
+
+  /** What it weighs, a house battery and its parts as well (kg). */
+  public double massKg() {
+    return label.mass().value() + beside.map(Beside::massKg).orElse(0.0);
+  }
+
   /** True for the battery that is fitted now: the baseline, not for sale. */
   public boolean isToday() {
     return letter.equals(TODAY);

@@ -166,6 +166,22 @@ public record Label(
     return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
   }
 
+  /** The same label under another name. */
+  public Label named(String other) {
+    return new Label(
+        other,
+        chemistry,
+        cranking,
+        capacityAh,
+        reserveMinutes,
+        massKg,
+        size,
+        positiveSide,
+        price,
+        build,
+        sheet);
+  }
+
   /** The same label at another price. */
   public Label at(Given otherPrice) {
     return new Label(

@@ -343,12 +343,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                   candidate ->
                       new Cell(
                           candidate.letter(),
-                          !candidate.candidate().label().hasPrice()
+                          !candidate.candidate().hasPrice()
                               ? candidate.candidate().isToday() ? "—" : "unknown"
-                              : display
-                                  .show(
-                                      candidate.candidate().label().price().value(), Unit.MONEY, 0)
-                                  .number(),
+                              : display.show(candidate.candidate().price(), Unit.MONEY, 0).number(),
                           "",
                           "",
                           "",

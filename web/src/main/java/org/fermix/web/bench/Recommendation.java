@@ -369,7 +369,7 @@ public record Recommendation(
         }
         case EASE -> "meets more of what you wish";
         case MONEY -> {
-          if (!one.candidate().label().hasPrice() || !other.candidate().label().hasPrice()) {
+          if (!one.candidate().hasPrice() || !other.candidate().hasPrice()) {
             yield "has a price that is unknown beside it";
           }
           double by =

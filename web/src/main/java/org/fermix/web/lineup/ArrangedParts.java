@@ -19,7 +19,8 @@ final class ArrangedParts {
     if (!entry.isArranged()) {
       return List.of();
     }
-    Label starter = entry.candidate().label();
+    Label starter =
+        entry.label().asLabel(entry.offer()).joined(entry.pieces(), entry.systemVolts());
     double most = Math.max(starter.mass().value(), 1);
     List<Beside.Part> beside = new ArrayList<>();
     entry

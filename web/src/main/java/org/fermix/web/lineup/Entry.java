@@ -58,8 +58,12 @@ record Entry(
   Candidate candidate() {
     Candidate starter =
         new Candidate(letter, label.asLabel(offer).joined(pieces, systemVolts), ageYears);
-    return house
-        .map(each -> starter.beside(new Beside(each.joined(systemVolts), each.parts())))
-        .orElse(starter);
+    if (house.isEmpty()) {
+      return starter;
+    }
+    Label beside = house.get().joined(systemVolts);
+    return new Candidate(
+            letter, starter.label().named(starter.label().name() + " + " + beside.name()), ageYears)
+        .beside(new Beside(beside, house.get().parts()));
   }
 }

@@ -100,11 +100,10 @@ public record LabelCard(
         label.chemistry().id(),
         label.sheet().kindStated() ? label.chemistry().displayName() : "lithium, kind not stated",
         CaseCode.of(label.size(), label.positiveSide()).map(CaseCode::code).orElse(""),
-        display.show(label.mass().value(), Unit.KILOGRAM).text(),
-        entry
-            .offer()
-            .map(offer -> display.show(offer.price().doubleValue(), Unit.MONEY, 2).text())
-            .orElse(""),
+        display.show(candidate.massKg(), Unit.KILOGRAM).text(),
+        candidate.hasPrice() && !candidate.isToday()
+            ? display.show(candidate.price(), Unit.MONEY, 2).text()
+            : "",
         moved(label, display),
         asPrinted(candidate, entry, display),
         tray.flatMap(

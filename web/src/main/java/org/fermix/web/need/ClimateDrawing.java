@@ -128,7 +128,7 @@ public record ClimateDrawing(
           "x",
           Scale.percent(Math.min(at, 99)),
           "y",
-          px(HEAD + TALL / 2 - 14),
+          px(HEAD + TALL - 28),
           "width",
           "7",
           "height",

@@ -1,13 +1,16 @@
 package org.fermix.web.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.net.URI;
 import java.nio.file.Path;
@@ -166,5 +169,32 @@ abstract class BrowserTestBase extends WebTestBase {
     fillAll(page, Arrays.asList(fields.split(" ", -1)));
     page.getByText("Save the need").first().click();
     page.waitForTimeout(200);
+  }
+
+  /** A button by its name. */
+  static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** No serious complaint of the accessibility checker, and nothing off the right edge. */
+  static void accessible(Page page) {
+    var serious =
+        new AxeBuilder(page)
+            .analyze().getViolations().stream()
+                .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                .map(
+                    rule ->
+                        rule.getId()
+                            + " "
+                            + rule.getNodes().stream()
+                                .map(node -> node.getHtml())
+                                .limit(3)
+                                .toList())
+                .toList();
+    assertThat(serious).as(page.url()).isEmpty();
+    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth"))
+        .as("no sideways scrolling on " + page.url())
+        .isLessThanOrEqualTo(0);
   }
 }

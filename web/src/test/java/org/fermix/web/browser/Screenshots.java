@@ -19,6 +19,8 @@ class Screenshots extends BrowserTestBase {
     shot("reading", 1280, ColorScheme.LIGHT, "Wasp", "check/take/rest-volts");
     shot("need", 1280, ColorScheme.LIGHT, "Juniper", "need");
     shot("need-phone", 390, ColorScheme.LIGHT, "Wasp", "need");
+    shot("permission", 1280, ColorScheme.LIGHT, "Pelican", "permission");
+    shot("priorities", 1280, ColorScheme.LIGHT, "Juniper", "priorities");
     shot("line-up", 1280, ColorScheme.LIGHT, "Juniper", "lineup");
     shot("bench", 1280, ColorScheme.LIGHT, "Juniper", "bench");
     shot("bench-dark", 1280, ColorScheme.DARK, "Juniper", "bench");

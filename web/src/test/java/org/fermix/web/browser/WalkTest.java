@@ -3,7 +3,6 @@ package org.fermix.web.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -11,7 +10,6 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
@@ -27,33 +25,8 @@ class WalkTest extends BrowserTestBase {
     assertThat(complaints).isEmpty();
   }
 
-  private static Locator button(Page page, String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
   private static Locator link(Page page, String name) {
     return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
-  }
-
-  private static void accessible(Page page) {
-    var serious =
-        new AxeBuilder(page)
-            .analyze().getViolations().stream()
-                .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                .map(
-                    rule ->
-                        rule.getId()
-                            + " "
-                            + rule.getNodes().stream()
-                                .map(node -> node.getHtml())
-                                .limit(3)
-                                .toList())
-                .toList();
-    assertThat(serious).as(page.url()).isEmpty();
-    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth - window.innerWidth"))
-        .as("no sideways scrolling on " + page.url())
-        .isLessThanOrEqualTo(0);
   }
 
   @ParameterizedTest
