@@ -119,7 +119,14 @@ public record LabelFact(
     SELLER,
     /** The battery’s own maker. */
     MAKER,
+    /** Somebody’s report. */
+    FORUM,
     MEASURED
+  }
+
+  /** The same with where it stands. */
+  public LabelFact from(@Nullable Source where) {
+    return new LabelFact(fact, standard, value, hours, text, where, dated);
   }
 
   /** A number on the label. */

@@ -194,6 +194,11 @@ public class StoredLabel {
         dataSheet());
   }
 
+  /** Where its figures stand; empty where that was not said. */
+  public Optional<LabelFact.Source> source() {
+    return facts(Kind.RATING).findFirst().map(LabelFact::source);
+  }
+
   /** The lines of its data sheet, with what was answered on being asked. */
   public DataSheet dataSheet() {
     return new DataSheet(facts(Kind.LINE).map(StoredLabel::line).toList());

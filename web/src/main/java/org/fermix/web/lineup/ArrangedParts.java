@@ -2,11 +2,14 @@ package org.fermix.web.lineup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.fermix.core.bench.Outcome;
 import org.fermix.core.label.Beside;
 import org.fermix.core.label.Label;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.Markup;
 import org.fermix.web.chart.Scale;
+import org.fermix.web.need.Judge;
 import org.fermix.web.shared.Display;
 
 /** The parts of an arrangement, each in mass and money, and what is to be said of them. */
@@ -69,6 +72,42 @@ final class ArrangedParts {
         display.show(kg, Unit.KILOGRAM, 1).text(),
         price > 0 ? display.show(price, Unit.MONEY).text() : "—",
         out.toString());
+  }
+
+  /** From which load and how many days on it is not enough. */
+  static String enough(Entry entry, Optional<Judge.Judged> judged, Display display) {
+    if (!entry.isArranged()) {
+      return "";
+    }
+    return judged
+        .flatMap(all -> all.of(entry.letter()))
+        .map(
+            answer -> {
+              List<String> words = new ArrayList<>();
+              answer
+                  .find(Outcome.ENGINE_OFF_HOURS)
+                  .ifPresent(
+                      hours ->
+                          words.add(
+                              "runs what you run for "
+                                  + display.show(hours).text()
+                                  + ", no longer"));
+              answer
+                  .find(Outcome.PARKED_DAYS)
+                  .ifPresent(
+                      days ->
+                          words.add(
+                              "starts after " + display.show(days).text() + ", not after more"));
+              answer
+                  .find(Outcome.SPARE_START)
+                  .ifPresent(
+                      chance ->
+                          words.add(
+                              "the house battery starts it in need: "
+                                  + display.show(chance).text()));
+              return String.join("; ", words);
+            })
+        .orElse("");
   }
 
   static List<String> remarks(Entry entry) {

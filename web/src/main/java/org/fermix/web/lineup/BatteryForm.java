@@ -84,6 +84,13 @@ final class BatteryForm {
       List.of(
           Field.choice("terminal", "Terminals", TerminalWords.choices())
               .withHelp("What the leads are fixed to."),
+          Field.choice("source", "Copied from", SourceWords.choices())
+              .withHelp("Where its figures stand; the day is noted when it is saved."),
+          Field.choice(
+                  "weighed",
+                  "Mass by",
+                  List.of(new Field.Choice("no", "as printed"), new Field.Choice("yes", "a scale")))
+              .withHelp("What a scale shows is surer than print."),
           Field.choice("purpose", "Made for", PurposeWords.choices())
               .withHelp("As its label says; cranking, cycles and the check of its figures follow."),
           Field.text("dateCode", "Date code", 12)
@@ -201,6 +208,15 @@ final class BatteryForm {
                 .map(SheetText::of)
                 .collect(Collectors.joining("\n"))));
     put(values, "terminal", label.terminal());
+    put(values, "source", label.source().map(Enum::name));
+    put(
+        values,
+        "weighed",
+        label
+            .facts(Kind.MASS)
+            .findFirst()
+            .map(LabelFact::source)
+            .map(by -> by == LabelFact.Source.MEASURED ? "yes" : "no"));
     put(values, "purpose", label.named(Kind.PURPOSE));
     put(values, "dateCode", label.named(Kind.DATE_CODE));
     put(values, "protected", label.says(Kind.PROTECTED).map(BatteryForm::yesNo));
@@ -224,6 +240,8 @@ final class BatteryForm {
     form.hint("capacityHours", "Empty: 20 h");
     form.hint("volts", "Empty: 12 V");
     form.hint("terminal", "Empty: taken to fit the leads");
+    form.hint("source", "Empty: its label");
+    form.hint("weighed", "Empty: as printed");
     form.hint("purpose", "Empty: not stated; read from its figures");
     form.hint("seller", "Empty: not noted");
     form.hint("lines", "Empty: nothing beyond what is typed above");
@@ -314,6 +332,15 @@ final class BatteryForm {
     if (chemistry.equals(UNSTATED)) {
       facts.add(LabelFact.of(Kind.KIND_NOT_STATED, 1));
     }
+    facts.replaceAll(
+        fact ->
+            fact.source() == null
+                ? fact.from(
+                    fact.fact() == Kind.MASS
+                            && form.text("weighed").filter("yes"::equals).isPresent()
+                        ? LabelFact.Source.MEASURED
+                        : form.text("source").map(LabelFact.Source::valueOf).orElse(null))
+                : fact);
     label.write(
         form.text("name").orElseThrow(),
         chemistry.equals(UNSTATED) ? unstated().id() : chemistry,

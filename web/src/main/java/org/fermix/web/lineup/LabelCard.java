@@ -20,6 +20,7 @@ import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
+import org.fermix.web.battery.LabelFact;
 import org.fermix.web.battery.LabelFact.Kind;
 import org.fermix.web.chart.Markup;
 import org.fermix.web.chart.Scale;
@@ -36,6 +37,7 @@ import org.fermix.web.shared.Display;
  * @param asPrinted what stands as it is printed
  * @param fit how it goes in, in words; empty where the tray is not known
  * @param parts of an arrangement; none of a single battery
+ * @param enough for which load and days an arrangement is enough; empty for a single battery
  * @param features what its data sheet states, in few words
  * @param claim of its life, beside the model
  * @param curve of its discharge table
@@ -58,6 +60,7 @@ public record LabelCard(
     String fit,
     List<String> remarks,
     List<Part> parts,
+    String enough,
     String features,
     Optional<SheetRows.Claim> claim,
     Optional<SheetRows.Claim> curve,
@@ -114,6 +117,7 @@ public record LabelCard(
             .orElse(""),
         remarks(label, entry, today, display),
         ArrangedParts.of(entry, display),
+        ArrangedParts.enough(entry, judged, display),
         SheetRows.features(label),
         SheetRows.claim(label, judged.flatMap(all -> all.of(candidate.letter())), display),
         SheetRows.curve(label, display),
@@ -121,14 +125,32 @@ public record LabelCard(
   }
 
   private static String source(Entry entry, Display display) {
-    return entry
+    List<String> words = new ArrayList<>();
+    entry
+        .label()
+        .source()
+        .ifPresent(
+            where ->
+                words.add(
+                    "from "
+                        + SourceWords.of(where)
+                        + ", noted "
+                        + display.moment(entry.label().changedAt())));
+    if (entry
+        .label()
+        .facts(Kind.MASS)
+        .anyMatch(fact -> fact.source() == LabelFact.Source.MEASURED)) {
+      words.add("weighed");
+    }
+    entry
         .offer()
-        .map(
+        .ifPresent(
             offer ->
-                "price noted "
-                    + display.moment(offer.madeAt())
-                    + offer.seller().map(" at "::concat).orElse(""))
-        .orElse("");
+                words.add(
+                    "price noted "
+                        + display.moment(offer.madeAt())
+                        + offer.seller().map(" at "::concat).orElse("")));
+    return String.join("; ", words);
   }
 
   private static List<Moved> moved(Label label, Display display) {
