@@ -178,6 +178,11 @@ final class BatteryForm {
     return fields;
   }
 
+  /** How many fields stand first: what every label says, and its price or age. */
+  static int first(boolean today) {
+    return LABEL.size() + (today ? 1 : 2);
+  }
+
   static Form blank(boolean today, Display display) {
     Map<String, Object> usual = new HashMap<>();
     usual.put("test", CrankingTest.COLD_CRANKING.id());

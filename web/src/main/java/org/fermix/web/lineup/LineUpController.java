@@ -382,6 +382,11 @@ class LineUpController {
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("form", form);
     model.addAttribute("today", today);
+    int first = BatteryForm.first(today);
+    model.addAttribute("first", first);
+    model.addAttribute(
+        "more",
+        form.views().stream().skip(first).anyMatch(view -> !view.isEmpty() || view.isWrong()));
     model.addAttribute("adding", version == 0 && !action.contains("-"));
     model.addAttribute("action", job.path(Stop.LINE_UP) + action);
     model.addAttribute("version", version);
