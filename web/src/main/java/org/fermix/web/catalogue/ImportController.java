@@ -21,6 +21,7 @@ import org.fermix.web.lineup.PastedTable;
 import org.fermix.web.need.Needs;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Download;
+import org.fermix.web.shared.FileNames;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -47,7 +48,7 @@ class ImportController {
   private final Rails rails;
   private final Needs needs;
   private final LineUp lineUp;
-  private final Catalogue catalogue;
+  private final OwnEntries own;
   private final Imports imports;
   private final HeavyWork heavy;
 
@@ -56,14 +57,14 @@ class ImportController {
       Rails rails,
       Needs needs,
       LineUp lineUp,
-      Catalogue catalogue,
+      OwnEntries own,
       Imports imports,
       HeavyWork heavy) {
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
     this.lineUp = lineUp;
-    this.catalogue = catalogue;
+    this.own = own;
     this.imports = imports;
     this.heavy = heavy;
   }
@@ -74,7 +75,8 @@ class ImportController {
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable String kept,
       Display display,
-      Model model) {
+      Model model)
+      throws Exception {
     model.addAttribute("kept", kept != null);
     return page(jobs.open(visitor, id), Map.of(), display, model);
   }
@@ -88,7 +90,7 @@ class ImportController {
       Display display,
       Model model,
       HttpServletResponse response)
-      throws IOException {
+      throws Exception {
     OpenJob job = jobs.open(visitor, id);
     String fault = "";
     if (file.isEmpty()) {
@@ -97,9 +99,7 @@ class ImportController {
       fault = "The file is too large: at most 8 MB and 10,000 batteries are read at once.";
     } else {
       try {
-        String text = TableText.decoded(file.getBytes());
-        TableText.read(text, PastedCells.Most.FILE);
-        imports.bring(job.garageId(), name(file), text);
+        heavy.run(() -> bring(job, file));
         return back(job);
       } catch (CsvFault wrong) {
         fault = String.valueOf(wrong.getMessage());
@@ -108,6 +108,13 @@ class ImportController {
     model.addAttribute("fault", fault);
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     return page(job, Map.of(), display, model);
+  }
+
+  private boolean bring(OpenJob job, MultipartFile file) throws IOException {
+    String text = TableText.decoded(file.getBytes());
+    TableText.read(text, PastedCells.Most.FILE);
+    imports.bring(job.garageId(), FileNames.plain(file, "a file"), text);
+    return true;
   }
 
   /** Looks at it with other columns, or keeps all of it. */
@@ -151,7 +158,7 @@ class ImportController {
     return imports.keep(job.garageId(), file, table, needs.currency(job))
         ? ""
         : "There is no room for so many: at most "
-            + Catalogue.MOST_OWN
+            + OwnEntries.MOST_OWN
             + " batteries of one’s own. Nothing was kept.";
   }
 
@@ -171,7 +178,7 @@ class ImportController {
       @PathVariable UUID id,
       @RequestParam String source) {
     OpenJob job = jobs.open(visitor, id);
-    catalogue.remove(job.garageId(), source);
+    own.remove(job.garageId(), source);
     return back(job);
   }
 
@@ -180,7 +187,7 @@ class ImportController {
   String remove(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable UUID entry) {
     OpenJob job = jobs.open(visitor, id);
-    catalogue.remove(job.garageId(), entry);
+    own.remove(job.garageId(), entry);
     return "redirect:" + job.path(Stop.LINE_UP);
   }
 
@@ -196,7 +203,7 @@ class ImportController {
         .findFirst()
         .ifPresent(
             each ->
-                catalogue.add(
+                own.add(
                     job.garageId(),
                     BY_HAND,
                     List.of(java.util.Objects.requireNonNull(lineUp.labels(job).get(letter))),
@@ -211,44 +218,35 @@ class ImportController {
       @PathVariable UUID id,
       @PathVariable String format) {
     OpenJob job = jobs.open(visitor, id);
-    var labels = catalogue.own(job.garageId());
+    var labels = own.own(job.garageId());
     return Download.of(
         format.equals("csv") ? LabelTable.csv(labels) : LabelTable.json(labels),
         "my-batteries." + format);
-  }
-
-  private static String name(MultipartFile file) {
-    String original = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-    String plain =
-        original
-            .codePoints()
-            .filter(sign -> Character.isLetterOrDigit(sign) || " ._-".indexOf(sign) >= 0)
-            .limit(60)
-            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
-            .toString()
-            .strip();
-    return plain.isEmpty() ? "a file" : plain;
   }
 
   private static String back(OpenJob job) {
     return "redirect:/jobs/" + job.jobId() + "/catalogue/own";
   }
 
-  private String page(OpenJob job, Map<String, String> parameters, Display display, Model model) {
+  private String page(OpenJob job, Map<String, String> parameters, Display display, Model model)
+      throws Exception {
     Optional<Imports.Brought> file = imports.brought(job.garageId());
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("job", job);
-    model.addAttribute("sources", catalogue.sources(job.garageId()));
+    model.addAttribute("sources", own.sources(job.garageId()));
     model.addAttribute("targets", PastedTable.targets());
     model.addAttribute("chemistry", parameters.getOrDefault("otherwise-chemistry", ""));
     model.addAttribute("side", parameters.getOrDefault("otherwise-side", ""));
     model.addAttribute("kinds", org.fermix.core.chemistry.Chemistry.all());
     model.addAttribute("name", file.map(Imports.Brought::name).orElse(""));
-    file.ifPresent(brought -> looked(job, brought, parameters, display, model));
+    if (file.isPresent()) {
+      // Ten thousand rows take room: only so many are looked at at once.
+      heavy.run(() -> looked(job, file.get(), parameters, display, model));
+    }
     return "catalogue/own";
   }
 
-  private void looked(
+  private boolean looked(
       OpenJob job,
       Imports.Brought file,
       Map<String, String> parameters,
@@ -266,5 +264,6 @@ class ImportController {
     } catch (CsvFault fault) {
       model.addAttribute("fault", fault.getMessage());
     }
+    return true;
   }
 }

@@ -22,12 +22,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Imports {
   private final JdbcClient database;
-  private final Catalogue catalogue;
+  private final OwnEntries own;
   private final Clock clock;
 
-  Imports(JdbcClient database, Catalogue catalogue, Clock clock) {
+  Imports(JdbcClient database, OwnEntries own, Clock clock) {
     this.database = database;
-    this.catalogue = catalogue;
+    this.own = own;
     this.clock = clock;
   }
 
@@ -85,7 +85,7 @@ class Imports {
       entries.add(entry(PastedTable.label(row, label, clock.instant()), currency, file.name()));
       stored.add(label);
     }
-    boolean kept = catalogue.add(garageId, file.name(), stored, entries);
+    boolean kept = own.add(garageId, file.name(), stored, entries);
     if (kept) {
       drop(garageId);
     }

@@ -68,7 +68,7 @@ final class ArrangeForm {
     return form;
   }
 
-  static LineUp.Arrangement read(Form form) {
+  static Arrangements.Arrangement read(Form form) {
     List<StoredCandidate.Extra> parts = new ArrayList<>();
     List<String> lines = form.lines("parts");
     for (int i = 0; i < lines.size(); i++) {
@@ -78,7 +78,7 @@ final class ArrangeForm {
       }
       part.ifPresent(parts::add);
     }
-    return new LineUp.Arrangement(
+    return new Arrangements.Arrangement(
         form.text("start").orElse(""),
         (int) form.number("startPieces").orElse(1),
         form.text("house"),

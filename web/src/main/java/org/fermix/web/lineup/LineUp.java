@@ -16,11 +16,9 @@ import java.util.stream.Collectors;
 import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
-import org.fermix.core.permission.DataSheet;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Batteries;
 import org.fermix.web.battery.HeldBattery;
-import org.fermix.web.battery.LabelFact;
 import org.fermix.web.battery.LabelFacts;
 import org.fermix.web.battery.Labels;
 import org.fermix.web.battery.Offer;
@@ -200,45 +198,6 @@ public class LineUp implements ReadAhead {
     return found;
   }
 
-  /**
-   * Keeps what a seller or maker answered about a battery.
-   *
-   * @return false when it has as many answers as are kept
-   */
-  @Transactional
-  public boolean answer(OpenJob job, String letter, DataSheet.Line line, LabelFact.Source by) {
-    jobs.hold(job);
-    job.forget();
-    StoredLabel label = labelled(job, letter);
-    boolean full =
-        label.dataSheet().lines().stream().filter(each -> each.asked().isPresent()).count()
-            >= DataSheet.MOST;
-    if (!full) {
-      label.answer(line, by, clock.instant());
-      labels.flush();
-    }
-    job.forget();
-    return !full;
-  }
-
-  /** Takes an answer back. */
-  @Transactional
-  public void unanswer(OpenJob job, String letter, String words) {
-    jobs.hold(job);
-    job.forget();
-    labelled(job, letter).unanswer(words, clock.instant());
-    labels.flush();
-    job.forget();
-  }
-
-  private StoredLabel labelled(OpenJob job, String letter) {
-    return entries(job).stream()
-        .filter(entry -> entry.letter().equals(letter))
-        .map(Entry::label)
-        .findFirst()
-        .orElseThrow(() -> new NotHere("battery"));
-  }
-
   /** Everything that was asked for each battery, by its label. */
   @Transactional(readOnly = true)
   Map<UUID, List<Offer>> asked(OpenJob job) {
@@ -351,72 +310,6 @@ public class LineUp implements ReadAhead {
     stored.save(new StoredCandidate(job.garageId(), job.jobId(), letter.get(), copy.id()));
     job.forget();
     return Optional.of(copy.id());
-  }
-
-  /**
-   * Adds an arrangement of batteries that are in the line-up: copies of their labels, so that each
-   * is changed by itself.
-   *
-   * @return false when there is no letter for it
-   */
-  @Transactional
-  boolean arrange(OpenJob job, UUID number, Arrangement asked) {
-    jobs.hold(job);
-    job.forget();
-    if (submissions.made(job.garageId(), number).isPresent()) {
-      return true;
-    }
-    Optional<String> letter = freeLetter(job, false);
-    if (letter.isEmpty()) {
-      return false;
-    }
-    labels.dropUnused(job.garageId());
-    StoredLabel start = twin(job, asked.start());
-    Optional<StoredLabel> house = asked.house().map(each -> twin(job, each));
-    stored.save(
-        new StoredCandidate(
-            job.garageId(),
-            job.jobId(),
-            letter.get(),
-            start.id(),
-            asked.startPieces(),
-            house.map(StoredLabel::id).orElse(null),
-            asked.housePieces(),
-            asked.parts()));
-    submissions.remember(job.garageId(), number, start.id());
-    job.forget();
-    return true;
-  }
-
-  /**
-   * What an arrangement is made of.
-   *
-   * @param start letter of the battery that starts
-   * @param house letter of the house battery, where there is one
-   */
-  record Arrangement(
-      String start,
-      int startPieces,
-      Optional<String> house,
-      int housePieces,
-      List<StoredCandidate.Extra> parts) {
-    Arrangement {
-      parts = List.copyOf(parts);
-    }
-  }
-
-  private StoredLabel twin(OpenJob job, String letter) {
-    Entry entry =
-        entries(job).stream()
-            .filter(each -> each.letter().equals(letter))
-            .findFirst()
-            .orElseThrow(() -> new NotHere("battery"));
-    StoredLabel twin = entry.label().twin(clock.instant());
-    labels.save(twin);
-    entry
-        .offer()
-        .ifPresent(offer -> labels.offer(twin, offer.price(), offer.currency(), offer.seller()));
-    return twin;
   }
 
   /**

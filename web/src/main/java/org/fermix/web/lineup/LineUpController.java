@@ -49,10 +49,19 @@ class LineUpController {
   private final Rails rails;
   private final Needs needs;
   private final LineUp lineUp;
+  private final Arrangements arrangements;
   private final Judge judge;
   private final Clock clock;
 
-  LineUpController(Jobs jobs, Rails rails, Needs needs, LineUp lineUp, Judge judge, Clock clock) {
+  LineUpController(
+      Jobs jobs,
+      Rails rails,
+      Needs needs,
+      LineUp lineUp,
+      Arrangements arrangements,
+      Judge judge,
+      Clock clock) {
+    this.arrangements = arrangements;
     this.jobs = jobs;
     this.rails = rails;
     this.needs = needs;
@@ -333,7 +342,7 @@ class LineUpController {
     Form form =
         ArrangeForm.typed(ArrangeForm.blank(lineUp.entries(job), money(job, display)), parameters);
     UUID number = Submissions.number(parameters.getOrDefault("number", ""));
-    if (form.isSound() && lineUp.arrange(job, number, ArrangeForm.read(form))) {
+    if (form.isSound() && arrangements.arrange(job, number, ArrangeForm.read(form))) {
       return "redirect:" + job.path(Stop.LINE_UP);
     }
     if (form.isSound()) {

@@ -17,6 +17,7 @@ import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
 import org.fermix.web.lineup.LineUp;
+import org.fermix.web.lineup.SellersAnswers;
 import org.fermix.web.machine.Machines;
 import org.fermix.web.need.Judge;
 import org.fermix.web.need.Needs;
@@ -45,6 +46,7 @@ class PermissionController {
   private final Needs needs;
   private final Approvals approvals;
   private final LineUp lineUp;
+  private final SellersAnswers answers;
   private final Judge judge;
   private final Machines machines;
   private final Clock clock;
@@ -55,6 +57,7 @@ class PermissionController {
       Needs needs,
       Approvals approvals,
       LineUp lineUp,
+      SellersAnswers answers,
       Judge judge,
       Machines machines,
       Clock clock) {
@@ -63,6 +66,7 @@ class PermissionController {
     this.needs = needs;
     this.approvals = approvals;
     this.lineUp = lineUp;
+    this.answers = answers;
     this.judge = judge;
     this.machines = machines;
     this.clock = clock;
@@ -94,7 +98,7 @@ class PermissionController {
       HttpServletResponse response) {
     OpenJob job = jobs.open(visitor, id);
     Form form = AnswerForm.typed(parameters, today(), display);
-    if (form.isSound() && lineUp.answer(job, letter, AnswerForm.line(form), AnswerForm.by(form))) {
+    if (form.isSound() && answers.answer(job, letter, AnswerForm.line(form), AnswerForm.by(form))) {
       return back(job);
     }
     if (form.isSound()) {
@@ -125,7 +129,7 @@ class PermissionController {
       @RequestParam String letter,
       @RequestParam String asks) {
     OpenJob job = jobs.open(visitor, id);
-    lineUp.unanswer(job, letter, asks);
+    answers.unanswer(job, letter, asks);
     return back(job);
   }
 

@@ -20,6 +20,7 @@ import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
+import org.fermix.web.shared.FileNames;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
 import org.jspecify.annotations.Nullable;
@@ -163,16 +164,7 @@ class RecordingController {
   }
 
   private static String name(Form form, MultipartFile file) {
-    String original = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-    String plain =
-        original
-            .codePoints()
-            .filter(sign -> Character.isLetterOrDigit(sign) || " ._-".indexOf(sign) >= 0)
-            .limit(60)
-            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
-            .toString()
-            .strip();
-    return form.text("name").orElse(plain.isEmpty() ? "recording" : plain);
+    return form.text("name").orElseGet(() -> FileNames.plain(file, "recording"));
   }
 
   @PostMapping("/{recordingId}/remove")
