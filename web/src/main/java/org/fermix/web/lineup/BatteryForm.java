@@ -85,11 +85,13 @@ final class BatteryForm {
           Field.choice("terminal", "Terminals", TerminalWords.choices())
               .withHelp("What the leads are fixed to."),
           Field.choice("source", "Copied from", SourceWords.choices())
-              .withHelp("Where its figures stand; the day is noted when it is saved."),
+              .withHelp("Where its figures stand; the day is noted with them."),
           Field.choice(
                   "weighed",
-                  "Mass by",
-                  List.of(new Field.Choice("no", "as printed"), new Field.Choice("yes", "a scale")))
+                  "Weighed",
+                  List.of(
+                      new Field.Choice("no", "no, as printed"),
+                      new Field.Choice("yes", "on a scale")))
               .withHelp("What a scale shows is surer than print."),
           Field.choice("purpose", "Made for", PurposeWords.choices())
               .withHelp("As its label says; cranking, cycles and the check of its figures follow."),

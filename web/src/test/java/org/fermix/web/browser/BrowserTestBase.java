@@ -157,6 +157,7 @@ abstract class BrowserTestBase extends WebTestBase {
   /** Types a label that goes into any tray: “name=Mat chemistry=agm cranking=700”. */
   static void label(Page page, String address, String fields) {
     page.navigate(address);
+    page.locator(".more-fields summary").click();
     fillAll(page, List.of("test=cca", "length=240", "width=175", "height=190", "side=RIGHT"));
     fillAll(page, Arrays.asList(fields.split(" ", -1)));
     page.getByText("Save").first().click();
