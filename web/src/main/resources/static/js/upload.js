@@ -102,3 +102,11 @@ function send(form, button, tries) {
 }
 
 prepare();
+
+// What takes longer than a moment says so while it runs.
+document.addEventListener('submit', (event) => {
+  const busy = event.target.dataset?.busy && event.target.querySelector('.busy');
+  if (!busy) return;
+  busy.hidden = false;
+  busy.querySelector('span').textContent = event.target.dataset.busy;
+});

@@ -173,7 +173,10 @@ public final class AllowedGate {
     if (isBarred(sheet, Property.ALTERNATOR_ALLOWED)) {
       // A stator with its regulator is no alternator; whether it is meant has to be asked.
       bars.add(
-          new Finding(Finding.Code.BARRED_FROM_ALTERNATOR, 0, engine.traits().hasStator() ? 0 : 1));
+          new Finding(
+              Finding.Code.BARRED_FROM_ALTERNATOR,
+              0,
+              need.charging().isStator(engine.traits().hasStator()) ? 0 : 1));
     }
     return bars;
   }

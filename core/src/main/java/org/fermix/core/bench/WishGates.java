@@ -139,7 +139,7 @@ final class WishGates {
       return Optional.of(school(Finding.Code.SCHOOL_BARS_CRANKING, 0, 0));
     }
     if (schools.alternator() == Schools.Alternator.BARRED
-        && !need.engine().engineClass().traits().hasStator()) {
+        && !need.charging().isStator(need.engine().engineClass().traits().hasStator())) {
       return Optional.of(school(Finding.Code.SCHOOL_BARS_ALTERNATOR, 0, 0));
     }
     return schools.leastLithiumVolts() > Schools.CHARGES_FROM && volts < schools.leastLithiumVolts()

@@ -122,7 +122,8 @@ public enum Assumption {
                   volts,
                   need.charging().spareAmps(),
                   need.charging().idleAmps(),
-                  need.charging().idleShare()))),
+                  need.charging().idleShare(),
+                  need.charging().source()))),
   /** At speed; at idle it is off by as much. */
   CHARGING_AMPS(
       Spread.CHARGING_ASSUMED,
@@ -244,7 +245,8 @@ public enum Assumption {
             charging.regulatedVolts(),
             amps,
             Given.typed(by * charging.idleAmps().value(), Unit.AMPERE),
-            charging.idleShare()));
+            charging.idleShare(),
+            need.charging().source()));
   }
 
   private static Given least(Given one, Given other) {

@@ -144,4 +144,22 @@ class AllowedGateTest {
     assertThat(cold.mark()).isEqualTo(Mark.FAILS);
     assertThat(cold.findings()).extracting(Finding::code).contains(Finding.Code.BELOW_STATED_COLD);
   }
+
+  /**
+   * Some makers allow a stator where they bar an alternator: whether it is meant has to be asked.
+   */
+  @Test
+  void whatChargesDecidesWhetherABarIsCertain() {
+    Label barred = stating("alternator charging:not allowed");
+    Need byStator =
+        NEED.charged(
+            new org.fermix.core.machine.Charging(
+                NEED.regulatedVolts(),
+                NEED.charging().spareAmps(),
+                NEED.charging().idleAmps(),
+                NEED.charging().idleShare(),
+                Optional.of(org.fermix.core.machine.Charging.Source.STATOR)));
+    assertThat(gate(NEED, barred).orElseThrow().mark()).isEqualTo(Mark.FAILS);
+    assertThat(gate(byStator, barred).orElseThrow().mark()).isEqualTo(Mark.UNKNOWN);
+  }
 }

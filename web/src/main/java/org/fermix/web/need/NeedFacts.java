@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.fermix.core.casing.Terminal;
 import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Habit;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.Tray;
@@ -67,6 +68,9 @@ class NeedFacts implements Persistable<UUID> {
 
   @Enumerated(EnumType.STRING)
   Tray.@Nullable HoldDown holdDown;
+
+  @Enumerated(EnumType.STRING)
+  Charging.@Nullable Source chargingSource;
 
   @Nullable String hardinessZone;
 

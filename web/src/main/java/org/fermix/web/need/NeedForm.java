@@ -158,6 +158,14 @@ final class NeedForm {
               .withHelp("Starts and trips are those of a day of use."),
           Field.number("weeksAway", "Weeks away", Unit.COUNT, 0, 142)
               .withHelp("The longest it stands; stands for a lay-up not typed."),
+          Field.choice(
+                  "chargedBy",
+                  "Charged by",
+                  List.of(
+                      new Field.Choice("ALTERNATOR", "an alternator"),
+                      new Field.Choice("STATOR", "a stator and its regulator"),
+                      new Field.Choice("DYNAMO", "a dynamo")))
+              .withHelp("Some battery makers bar alternators; the measured volts decide the rest."),
           Field.number("volts", "Regulated voltage", Charging.REGULATED_VOLTS)
               .withHelp("At the battery, engine at fast idle, warm."),
           Field.number("years", "Years kept", Use.YEARS_KEPT)
@@ -225,6 +233,7 @@ final class NeedForm {
     put(values, "offAmps", facts.engineOffA);
     put(values, "offHours", facts.engineOffH);
     LedgerForm.put(values, facts.loads);
+    put(values, "chargedBy", facts.chargingSource);
     put(values, "volts", facts.regulatedV);
     put(values, "years", facts.yearsKept);
     put(values, "currency", facts.currency);
@@ -279,6 +288,11 @@ final class NeedForm {
     form.assume("holdDown", "not said");
     form.assume("zone", "not said");
     form.assume("alarm", "no");
+    form.assume(
+        "chargedBy",
+        job.engine().engineClass().traits().hasStator()
+            ? "a stator and its regulator"
+            : "an alternator");
     form.assume("intensity", "on weekends");
     form.assume("daysUsed", "all");
     form.assume("weeksAway", "?");
@@ -426,6 +440,7 @@ final class NeedForm {
     facts.engineOffA = form.numberOrNull("offAmps");
     facts.engineOffH = form.numberOrNull("offHours");
     facts.loads = LedgerForm.loads(form);
+    facts.chargingSource = form.text("chargedBy").map(Charging.Source::valueOf).orElse(null);
     facts.regulatedV = form.numberOrNull("volts");
     facts.yearsKept = form.numberOrNull("years");
     facts.currency = form.text("currency").orElseThrow();

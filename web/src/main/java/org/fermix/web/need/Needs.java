@@ -232,7 +232,8 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
             given(facts.regulatedV, Unit.VOLT, usual.regulatedVolts()),
             usual.spareAmps(),
             usual.idleAmps(),
-            usual.idleShare()),
+            usual.idleShare(),
+            Optional.ofNullable(facts.chargingSource)),
         approvals.of(job),
         priorities.wishes(job));
   }

@@ -86,6 +86,7 @@ class NeedPagesTest extends WebTestBase {
     more.put("drain-clock", "yes");
     more.put("wakeUps", "24");
     more.put("weeksAway", "6");
+    more.put("chargedBy", "STATOR");
     more.put("wayInWidth", "200");
     assertThat(visit.submit(job + "/need", job + "/need", more).body())
         .contains("Give both sides of the opening");
@@ -94,7 +95,11 @@ class NeedPagesTest extends WebTestBase {
     // 12 + 4 mA, and 24 wake-ups of 250 mAh over 24 h; zone 7a is 0 to 5 °F.
     assertThat(saved)
         .contains(
-            "Undo what was saved", "value=\"555\"", "placeholder=\"266.0\"", "hardiness zone 7a");
+            "Undo what was saved",
+            "value=\"555\"",
+            "value=\"STATOR\" selected",
+            "placeholder=\"266.0\"",
+            "hardiness zone 7a");
     assertThat(OwnerSteps.plain(Html.text(saved, "#need-asks"))).contains("at −16 °C after 42 d");
     String undone = visit.submit(job + "/need", job + "/need/undo", Map.of()).body();
     assertThat(undone).contains("value=\"444\"").doesNotContain("value=\"555\"");
