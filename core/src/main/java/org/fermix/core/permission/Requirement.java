@@ -10,8 +10,8 @@ import org.fermix.core.quantity.PlainWords;
 
 /** One item of an approval's list. */
 public sealed interface Requirement {
-  /** Longest item that is read. */
-  int LONGEST = 160;
+  /** Longest item that is read: as long as a line it may be answered by. */
+  int LONGEST = DataSheet.LONGEST;
 
   /** Words that turn an item round: it is then kept in its own words. */
   Set<String> NEGATIONS = Set.of("no", "not", "without", "never", "excluded", "except");

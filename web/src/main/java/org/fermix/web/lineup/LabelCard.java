@@ -66,11 +66,6 @@ public record LabelCard(
     Optional<SheetRows.Claim> curve,
     String source) {
 
-  /** True where there is one claim of life. */
-  public boolean claims() {
-    return claim.isPresent();
-  }
-
   /** One part of an arrangement, in mass and money. */
   public record Part(String name, String mass, String price, String drawn) {}
 

@@ -44,10 +44,7 @@ final class AnswerForm {
     }
     if (form.isSound()) {
       Requirement asked = Requirement.read(form.text("asks").orElseThrow());
-      Checklist.Answer answer =
-          new Checklist.Item(asked, Checklist.Answer.NOT_STATED, List.of(), Optional.empty())
-              .requirement()
-              .judge(line(form));
+      Checklist.Answer answer = asked.judge(line(form));
       if (answer == Checklist.Answer.UNCLEAR && !isNumber(form)) {
         form.complain(
             "value",

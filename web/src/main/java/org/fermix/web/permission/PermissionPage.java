@@ -280,9 +280,7 @@ public record PermissionPage(List<Letter> letters, List<Document> documents, Lis
   /** The words by which an answer is kept: those of the line that speaks of it. */
   static String asks(Checklist.Item item) {
     if (item.requirement() instanceof Requirement.InWords inWords) {
-      return inWords.words().length() > DataSheet.LONGEST
-          ? inWords.words().substring(0, DataSheet.LONGEST)
-          : inWords.words();
+      return inWords.words();
     }
     if (item.requirement() instanceof Requirement.IsChemistry) {
       return RequirementWords.name(Property.CHEMISTRY);

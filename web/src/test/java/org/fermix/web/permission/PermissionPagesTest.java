@@ -197,4 +197,16 @@ class PermissionPagesTest extends WebTestBase {
     visit.submit(plane + "/permission", plane + "/permission/basis", Map.of("basis", "x"));
     assertThat(OwnerSteps.text(visit, plane + "/permission")).contains("not said");
   }
+
+  /** The longest item that is taken can still be answered; a longer one is refused, never cut. */
+  @Test
+  void anItemInItsOwnWordsIsSettledByItsAnswerHoweverLong() {
+    String item = "fitted by a dealer ".repeat(7).substring(0, 120).strip();
+    assertThat(add(document(item))).contains("0 of 1 ?");
+    String answer = job + "/permission/answer";
+    Map<String, String> told =
+        Map.of("letter", "B", "asks", item, "value", "yes", "by", "SELLER", "on", "2026-11-20");
+    assertThat(visit.submit(job + "/permission", answer, told).body()).contains("1 of 1 ✓");
+    assertThat(add(document("fitted by a dealer ".repeat(8)))).contains("Too long");
+  }
 }
