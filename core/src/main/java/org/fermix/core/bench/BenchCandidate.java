@@ -13,6 +13,7 @@ import org.fermix.core.cost.Renewals;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.Protection;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
@@ -55,7 +56,7 @@ final class BenchCandidate {
   private final OrdinaryDay day;
   private final LifeEstimate life;
   private final List<GateResult> gates;
-  private final Optional<BenchCandidate> house;
+  private final List<BenchCandidate> others;
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
     this(need, policy, candidate, BatteryCircuit.of(candidate.label()));
@@ -88,15 +89,16 @@ final class BenchCandidate {
     this.label = candidate.label();
     this.chemistry = label.chemistry();
     this.whenNew = whenNew;
-    house =
-        candidate
-            .beside()
+    others =
+        candidate.beside().stream()
+            .flatMap(beside -> beside.others().stream())
             .map(
-                beside ->
+                each ->
                     new BenchCandidate(
-                        need,
+                        SecondBattery.need(need, each),
                         policy,
-                        new Candidate(candidate.letter(), beside.house(), candidate.ageYears())));
+                        new Candidate(candidate.letter(), each.label(), candidate.ageYears())))
+            .toList();
     plates =
         Plates.of(
             chemistry,
@@ -123,7 +125,8 @@ final class BenchCandidate {
     this.gates =
         candidate.beside().isEmpty()
             ? List.copyOf(all)
-            : WithHouse.gates(need, candidate, all, house.orElseThrow().gates());
+            : Arranged.gates(
+                need, candidate, all, others.stream().map(BenchCandidate::gates).toList());
   }
 
   /** The same, its life moved by how long the batteries its owner had lasted against the model. */
@@ -234,8 +237,21 @@ final class BenchCandidate {
         cold,
         layUp,
         new InConditions.Starts(cranking, conditions, need),
-        house.map(each -> new HouseBattery(each.in(conditions), candidate.beside().orElseThrow())),
+        beside(conditions),
         GateResult.wishesMet(gates));
+  }
+
+  private List<SecondBattery> beside(Conditions conditions) {
+    List<SecondBattery> all = new ArrayList<>();
+    for (int i = 0; i < others.size(); i++) {
+      Beside.Second second = candidate.beside().orElseThrow().others().get(i);
+      all.add(
+          new SecondBattery(
+              second,
+              others.get(i).in(SecondBattery.conditions(conditions, second)),
+              SecondBattery.mayCrank(others.get(i).gates())));
+    }
+    return all;
   }
 
   private int layUpMonth() {
@@ -299,7 +315,7 @@ final class BenchCandidate {
   private LifeEstimate life(Stand stand) {
     double ampHours = label.capacity().value();
     double sessionAmpHours =
-        candidate.beside().isPresent()
+        candidate.beside().filter(each -> each.has(Beside.Role.HOUSE)).isPresent()
             ? 0
             : need.use().engineOffAmps().value() * need.use().engineOffHours().value();
     double layUpDays = Math.min(365, need.use().layUp().days().value());

@@ -37,7 +37,7 @@ public final class CandidateFutures {
     label = in.label();
     engine = in.need().engine();
     cranking = in.cranking();
-    capacitySigma = Spread.capacity(label.capacity()).sigma();
+    capacitySigma = label.capacitySigma();
     drainSigma = Spread.drain(in.need().use().drainMilliamps()).sigma();
     double temperatureC = in.conditions().temperatureC();
     double parked = in.chargeAtStart();
@@ -87,7 +87,7 @@ public final class CandidateFutures {
                 ownership.discountPerYear(),
                 ownership.rest())
             .perYear()
-        + in.house().map(HouseBattery::costPerYear).orElse(0.0);
+        + in.besideCostPerYear();
   }
 
   private ChargeState engineOff(double loadFactor) {

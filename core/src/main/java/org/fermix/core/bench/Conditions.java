@@ -82,6 +82,11 @@ public record Conditions(
     return new Conditions(temperatureC, daysParked, engineOffAmps, engineOffHours, age, otherStand);
   }
 
+  /** The same with something else running with the engine off (A, h). */
+  public Conditions running(double amps, double hours) {
+    return new Conditions(temperatureC, daysParked, amps, hours, age, stand);
+  }
+
   /** True when something is to run with the engine off. */
   public boolean hasEngineOffLoad() {
     return engineOffAmps > 0 && engineOffHours > 0;

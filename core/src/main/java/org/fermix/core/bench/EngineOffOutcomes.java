@@ -44,11 +44,10 @@ final class EngineOffOutcomes implements OutcomeFamily {
 
   @Override
   public void figures(Map<Outcome, Figure> into) {
-    if (in.house().isPresent()) {
-      in.house().get().figures(into);
-    } else if (amps > 0) {
+    if (amps > 0 && in.house().isEmpty()) {
       into.put(Outcome.ENGINE_OFF_HOURS, hours());
     }
+    in.others().forEach(each -> each.figures(into));
   }
 
   @Override

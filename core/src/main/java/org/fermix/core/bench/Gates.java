@@ -14,6 +14,7 @@ import org.fermix.core.fit.Fit;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.Word;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.permission.Property;
@@ -69,7 +70,7 @@ final class Gates {
                       Gate.MINIMUM_CAPACITY,
                       label.capacity().isAssumed() && found >= asked.value()
                           ? Mark.UNKNOWN
-                          : mark(found, asked.value()),
+                          : mark(found, asked.value(), label),
                       Finding.Code.CAPACITY,
                       found,
                       asked.value()));
@@ -177,7 +178,7 @@ final class Gates {
           found,
           needed);
     }
-    if (!BelievedRatio.appliesTo(label.chemistry())) {
+    if (!BelievedRatio.appliesTo(label.chemistry()) && label.build().word() == Word.PRINTED) {
       return cranking(mark(found, needed), Finding.Code.CRANKING, found, needed);
     }
     Band doubt = Band.ratio(found, believed.sigma());
@@ -292,7 +293,13 @@ final class Gates {
     }
     double found = label.reserveMinutes().get().value();
     return GateResult.of(
-        Gate.MINIMUM_RESERVE, mark(found, needed), Finding.Code.RESERVE, found, needed);
+        Gate.MINIMUM_RESERVE, mark(found, needed, label), Finding.Code.RESERVE, found, needed);
+  }
+
+  /** By another's word a figure near the minimum settles nothing. */
+  private static Mark mark(double found, double needed, Label label) {
+    double sigma = Band.SIGMAS * label.build().word().sigma();
+    return Math.abs(Math.log(found / needed)) < sigma ? Mark.UNKNOWN : mark(found, needed);
   }
 
   private static Mark mark(double found, double needed) {
@@ -302,6 +309,11 @@ final class Gates {
     return found < needed * CLOSE_SHARE ? Mark.CLOSE : Mark.CLEARS;
   }
 
+  /**
+   * Lead is judged by the charge a winter's drive brings it to, since what it accepts follows its
+   * temperature; what has a fixed window is judged by that window as well, the same one that is
+   * drawn: it charges from one voltage and fills from another.
+   */
   private static GateResult charged(Need need, Label label) {
     double volts = need.regulatedVolts().value();
     double series = need.engine().series();
@@ -311,11 +323,12 @@ final class Gates {
           Mark.FAILS, Finding.Code.VOLTS_TOO_HIGH, volts, series * window.neverExceedVolts());
     }
     double reached = reachedInWinter(need, label, volts / series);
-    if (reached < GAINS) {
+    boolean byWindow = !label.chemistry().isLead();
+    if (reached < GAINS || (byWindow && volts < series * window.chargesFromVolts())) {
       return charged(
           Mark.FAILS, Finding.Code.VOLTS_TOO_LOW, volts, series * window.chargesFromVolts());
     }
-    if (reached < FILLS) {
+    if (reached < FILLS || (byWindow && volts < series * window.fullFromVolts())) {
       return charged(Mark.CLOSE, Finding.Code.VOLTS_PARTLY, volts, series * window.fullFromVolts());
     }
     if (volts > series * window.absorptionHighVolts()) {

@@ -1,11 +1,13 @@
 package org.fermix.core.bench;
 
+import java.util.List;
 import java.util.Optional;
 import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.Protection;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
@@ -24,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param cold as it stands before the cold start asked about
  * @param layUp as it stands through the lay-up; the same where that ends in the cold
  * @param starts how surely it starts at the two temperatures that matter
- * @param house a house battery beside it; then nothing runs from this one with the engine off
+ * @param others beside it; with a house battery nothing runs from this one with the engine off
  * @param wishesMet share of its owner’s wishes that it meets (1)
  */
 record InConditions(
@@ -38,7 +40,7 @@ record InConditions(
     Parked cold,
     Parked layUp,
     Starts starts,
-    Optional<HouseBattery> house,
+    List<SecondBattery> others,
     double wishesMet) {
   /**
    * How worn it is.
@@ -114,20 +116,35 @@ record InConditions(
             cold,
             layUp,
             other.starts,
-            house,
+            others,
             wishesMet)
         : this;
   }
 
-  /** What it weighs, a house battery and its parts as well (kg). */
+  /** The battery that carries what runs with the engine off, where it is not this one. */
+  Optional<SecondBattery> house() {
+    return others.stream().filter(SecondBattery::carriesLoad).findFirst();
+  }
+
+  /** What stands beside it costs a year, with the parts it takes. */
+  double besideCostPerYear() {
+    return others.stream().mapToDouble(SecondBattery::costPerYear).sum()
+        + partsPrice() / need.use().yearsKept().value();
+  }
+
+  /** What the parts of an arrangement cost. */
+  double partsPrice() {
+    return candidate.beside().map(Beside::partsPrice).orElse(0.0);
+  }
+
+  /** What it weighs, what stands beside it as well (kg). */
   double massKg() {
     return candidate.massKg();
   }
 
-  /** What it costs a year, a house battery and its parts as well. */
+  /** What it costs a year, what stands beside it as well. */
   double costPerYear() {
-    return BenchCandidate.ownership(this).perYear()
-        + house.map(HouseBattery::costPerYear).orElse(0.0);
+    return BenchCandidate.ownership(this).perYear() + besideCostPerYear();
   }
 
   Label label() {
@@ -171,6 +188,7 @@ record InConditions(
 
   /** Hours the engine-off load can run above a charge that still starts (h). */
   double engineOffHours(double lowestCharge) {
+    Optional<SecondBattery> house = house();
     if (house.isPresent()) {
       return house.get().hours();
     }
@@ -213,8 +231,6 @@ record InConditions(
   }
 
   static double drainSigma(Need need, Label label) {
-    return Math.hypot(
-        Spread.drain(need.use().drainMilliamps()).sigma(),
-        Spread.capacity(label.capacity()).sigma());
+    return Math.hypot(Spread.drain(need.use().drainMilliamps()).sigma(), label.capacitySigma());
   }
 }

@@ -18,13 +18,14 @@ final class MassOutcomes implements OutcomeFamily {
       new Equation("label", "as printed", "the battery's label", "");
 
   private final Given mass;
+  private final double wordSigma;
 
   MassOutcomes(InConditions in) {
+    wordSigma = in.label().build().word().sigma();
     mass =
-        in.house().isEmpty()
+        in.others().isEmpty()
             ? in.label().mass()
-            : Given.derived(
-                in.massKg(), Unit.KILOGRAM, "starter, house battery and parts together");
+            : Given.derived(in.massKg(), Unit.KILOGRAM, "all its batteries and parts together");
   }
 
   @Override
@@ -32,7 +33,7 @@ final class MassOutcomes implements OutcomeFamily {
     Band band =
         mass.isAssumed()
             ? Band.ratio(mass.value(), Spread.MASS_ASSUMED.sigma())
-            : Band.exact(mass.value());
+            : Band.ratio(mass.value(), wordSigma);
     into.put(
         Outcome.MASS,
         Figure.of(

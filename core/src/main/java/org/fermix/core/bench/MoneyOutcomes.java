@@ -70,13 +70,12 @@ final class MoneyOutcomes implements OutcomeFamily {
     }
   }
 
-  /** What a house battery and its parts have cost by a year. */
+  /** What stands beside it and its parts have cost by a year. */
   private double beside(double year) {
-    return in.house()
-        .map(
-            house ->
-                house.beside().partsPrice() + BenchCandidate.ownership(house.in()).spentBy(year))
-        .orElse(0.0);
+    return in.partsPrice()
+        + in.others().stream()
+            .mapToDouble(each -> BenchCandidate.ownership(each.in()).spentBy(year))
+            .sum();
   }
 
   private Figure costPerYear() {
@@ -87,7 +86,7 @@ final class MoneyOutcomes implements OutcomeFamily {
         new Band(
             lasting(ownership, life.high()).perYear() / price,
             lasting(ownership, life.low()).perYear() * price);
-    double beside = in.house().map(HouseBattery::costPerYear).orElse(0.0);
+    double beside = in.besideCostPerYear();
     return Figure.of(
         ownership.perYear() + beside,
         Unit.MONEY_PER_YEAR,

@@ -32,8 +32,10 @@ public enum Outcome {
   LOST_DAYS,
   /** Hours the load can run with a start kept (h). */
   ENGINE_OFF_HOURS,
-  /** Chance that a house battery starts the engine in the starter battery’s place (%). */
+  /** Chance that another battery on board starts the engine in the starter battery’s place (%). */
   SPARE_START,
+  /** Hours a battery of its own drives an electric motor (h). */
+  MOTOR_HOURS,
   /** Charge reached in daily use in the coldest month (%). */
   CHARGE_REACHED,
   /** Days of such use until it is flat, where it does not keep up (d). */

@@ -51,6 +51,7 @@ public record Standing(Mark mark, double needed) {
           PROTECTION_DAYS,
           LOST_DAYS,
           CHARGE_REACHED,
+          MOTOR_HOURS,
           FLAT_DAYS,
           MASS,
           LIFE,

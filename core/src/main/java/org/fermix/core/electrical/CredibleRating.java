@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.Word;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.rating.CrankingTest;
 
@@ -34,26 +35,42 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
    */
   public static CredibleRating of(Label label, Supplier<BatteryCircuit> circuit) {
     if (!label.sheet().otherRatings().isEmpty()) {
-      return weighed(label);
+      return weighed(label).by(label);
     }
     if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)) {
+      // The circuit's own doubt has the word's in it already.
       double amps = circuit.get().ratedAmps(CrankingTest.COLD_CRANKING);
       return new CredibleRating(
           CrankingRating.cca(printable(amps)), true, circuit.get().resistanceSigma());
     }
     if (BelievedRatio.appliesTo(label.chemistry())) {
-      return believed(label, label.cranking().amps());
+      return believed(label, label.cranking().amps()).by(label);
     }
     double most = mostColdAmps(label);
-    return label.cranking().amps() <= most
-        ? new CredibleRating(label.cranking(), true, Spread.RESISTANCE.sigma())
-        : capped(most, Spread.RESISTANCE.sigma());
+    return (label.cranking().amps() <= most
+            ? new CredibleRating(label.cranking(), true, Spread.RESISTANCE.sigma())
+            : capped(most, Spread.RESISTANCE.sigma()))
+        .by(label);
   }
 
   /** A label's circuit with the rating it was calibrated from. */
   record Calibrated(CredibleRating rating, BatteryCircuit circuit) {}
 
   static Calibrated calibrate(Label label) {
+    Calibrated printed = calibrateAsPrinted(label);
+    if (label.build().word() == Word.PRINTED) {
+      return printed;
+    }
+    CredibleRating rating = printed.rating().by(label);
+    return new Calibrated(rating, printed.circuit().knownWithin(rating.sigma()));
+  }
+
+  /** The same with the doubt of whose word the figures are. */
+  private CredibleRating by(Label label) {
+    return new CredibleRating(rating, asPrinted, Math.hypot(sigma, label.build().word().sigma()));
+  }
+
+  private static Calibrated calibrateAsPrinted(Label label) {
     if (!label.sheet().otherRatings().isEmpty()) {
       return calibrated(label, weighed(label));
     }

@@ -11,11 +11,13 @@ import org.fermix.core.quantity.Unit;
  * @param nominalVolts 6, 12 or 24 V
  * @param terminal what the leads are fixed to; empty when not known
  * @param purpose what it is made for; empty when not stated
+ * @param word whose word this and all its figures are
  */
-public record Build(int nominalVolts, Optional<Terminal> terminal, Optional<Purpose> purpose) {
-  /** A build that does not say what it is for. */
+public record Build(
+    int nominalVolts, Optional<Terminal> terminal, Optional<Purpose> purpose, Word word) {
+  /** A printed label that does not say what it is for. */
   public Build(int nominalVolts, Optional<Terminal> terminal) {
-    this(nominalVolts, terminal, Optional.empty());
+    this(nominalVolts, terminal, Optional.empty(), Word.PRINTED);
   }
 
   /** Nominal; of them only 6, 12 and 24. */

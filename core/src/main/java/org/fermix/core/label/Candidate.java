@@ -11,7 +11,7 @@ import org.fermix.core.quantity.Unit;
  * @param letter its identity everywhere: "0" for today's battery, then A, B, C …
  * @param ageYears years in service when the comparison starts, 0 to 30
  * @param tested what tests found of it; nothing where only the age is known
- * @param beside a house battery beside it, where it is an arrangement
+ * @param beside what stands beside it, where it is an arrangement
  */
 public record Candidate(
     String letter, Label label, double ageYears, Tested tested, Optional<Beside> beside) {
@@ -37,22 +37,22 @@ public record Candidate(
     return new Candidate(letter, label, ageYears, found, beside);
   }
 
-  /** The same with a house battery beside it. */
-  public Candidate beside(Beside house) {
-    return new Candidate(letter, label, ageYears, tested, Optional.of(house));
+  /** The same with others beside it. */
+  public Candidate beside(Beside others) {
+    return new Candidate(letter, label, ageYears, tested, Optional.of(others));
   }
 
-  /** False where nobody has named a price, of the house battery as well. */
+  /** False where nobody has named a price, of what stands beside it as well. */
   public boolean hasPrice() {
-    return label.hasPrice() && beside.map(each -> each.house().hasPrice()).orElse(true);
+    return label.hasPrice() && beside.map(Beside::hasPrice).orElse(true);
   }
 
-  /** What it costs at once, a house battery and its parts as well; 0 where no price is known. */
+  /** What it costs at once, what stands beside it as well; 0 where no price is known. */
   public double price() {
     return hasPrice() ? label.price().value() + beside.map(Beside::price).orElse(0.0) : 0;
   }
 
-  /** What it weighs, a house battery and its parts as well (kg). */
+  /** What it weighs, what stands beside it as well (kg). */
   public double massKg() {
     return label.mass().value() + beside.map(Beside::massKg).orElse(0.0);
   }

@@ -11,6 +11,7 @@ import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Limits;
+import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.rating.CrankingTest;
 
@@ -226,8 +227,13 @@ public record Label(
         both,
         positiveSide,
         hasPrice() ? Given.derived(pieces * price.value(), Unit.MONEY, "pieces together") : price,
-        series ? new Build(systemVolts, build.terminal(), build.purpose()) : build,
+        series ? new Build(systemVolts, build.terminal(), build.purpose(), build.word()) : build,
         sheet);
+  }
+
+  /** How far its ampere-hours may be off, whoever says so (1). */
+  public double capacitySigma() {
+    return Math.hypot(Spread.capacity(capacity()).sigma(), build.word().sigma());
   }
 
   private static Given along(Given one, double factor) {

@@ -46,6 +46,12 @@ public enum Property {
   MAINTENANCE_FREE(Kind.FEATURE),
   /** Years its seller says it lasts; never the life. */
   LIFE_CLAIMED(Kind.NUMBER),
+  /** Cycles its seller says it gives, at a depth; never the life. */
+  CYCLES_CLAIMED(Kind.NUMBER),
+  /** Times another's life its seller says it lasts; never the life. */
+  TIMES_AS_LONG(Kind.NUMBER),
+  /** How many of how many were reported to have failed early; never scored. */
+  EARLY_FAILURES(Kind.NUMBER),
   SELF_BUILT(Kind.FEATURE),
   FUSED(Kind.FEATURE),
   /** Of the type, not of one battery. */

@@ -49,6 +49,8 @@ public enum Spread {
   YEARS_ASSUMED,
   REGULATED_VOLTS_ASSUMED,
   CHARGING_ASSUMED,
+  WORD_OF_A_SELLER,
+  WORD_OF_A_REPORT,
   MINIMUM_ASSUMED;
 
   private final double sigma;

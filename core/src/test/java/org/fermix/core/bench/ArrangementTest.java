@@ -14,6 +14,7 @@ import org.fermix.core.label.Beside;
 import org.fermix.core.label.Build;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
+import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Wishes;
 import org.fermix.core.permission.DataSheet;
@@ -28,7 +29,7 @@ class ArrangementTest {
   private static final Label STARTER = Examples.label("flooded", 640, 70, 112, 17, 96);
   private static final Label HOUSE = Examples.label("agm", 760, 95, 180, 27, 210);
   private static final Beside BESIDE =
-      new Beside(HOUSE, List.of(new Beside.Part("Isolator and cables", 6, 120)));
+      Beside.house(HOUSE, List.of(new Beside.Part("Isolator and cables", 6, 120)));
   private static final Candidate ALONE = new Candidate("A", STARTER, 0);
   private static final Candidate BOTH = new Candidate("B", STARTER, 0).beside(BESIDE);
 
@@ -84,7 +85,7 @@ class ArrangementTest {
         Bench.of(
                 low,
                 Policy.USUAL,
-                List.of(new Candidate("A", STARTER, 0).beside(new Beside(pack, List.of()))))
+                List.of(new Candidate("A", STARTER, 0).beside(Beside.house(pack, List.of()))))
             .answer(Conditions.of(low))
             .candidates()
             .get(0)
@@ -166,7 +167,7 @@ class ArrangementTest {
               assertThat(gate.mark()).isEqualTo(Mark.FAILS);
               assertThat(gate.findings().get(0).code()).isEqualTo(Finding.Code.SELF_BUILT);
             });
-    Candidate house = new Candidate("A", STARTER, 0).beside(new Beside(built, List.of()));
+    Candidate house = new Candidate("A", STARTER, 0).beside(Beside.house(built, List.of()));
     assertThat(
             Bench.of(NEED, Policy.USUAL, List.of(house))
                 .answer(Conditions.of(NEED))
@@ -174,5 +175,123 @@ class ArrangementTest {
                 .get(0)
                 .isEligible())
         .isTrue();
+  }
+
+  private static Beside.Second second(Beside.Role role, Label label) {
+    return new Beside.Second(
+        role,
+        label,
+        role == Beside.Role.MOTOR ? Optional.of(new Beside.Run(30, 2)) : Optional.empty());
+  }
+
+  private static Candidate with(Beside.Second... others) {
+    return new Candidate("C", STARTER, 0).beside(new Beside(List.of(others), List.of()));
+  }
+
+  /** One kept for need carries nothing: what runs with the engine off stays with the starter. */
+  @Test
+  void aReserveCarriesNothingAndStartsInNeed() {
+    CandidateAnswer alone = figures(ALONE);
+    CandidateAnswer reserve = figures(with(second(Beside.Role.RESERVE, HOUSE)));
+    assertThat(reserve.figure(Outcome.ENGINE_OFF_HOURS).value())
+        .isEqualTo(alone.figure(Outcome.ENGINE_OFF_HOURS).value());
+    assertThat(reserve.figure(Outcome.SPARE_START).value()).isGreaterThan(90);
+    assertThat(reserve.figure(Outcome.MASS).value()).isEqualTo(17 + 27);
+    // With nothing to drain it, it stands longer than the battery that feeds the machine.
+    assertThat(reserve.figure(Outcome.SPARE_START).value())
+        .isGreaterThanOrEqualTo(alone.figure(Outcome.START_CHANCE).value());
+  }
+
+  /** 30 A from 95 Ah of AGM, half of it used, new and warm: 47.5 Ah / 30 A less Peukert's share. */
+  @Test
+  void aMotorRunsFromItsOwnBatteryAndStartsNothing() {
+    CandidateAnswer motor = figures(with(second(Beside.Role.MOTOR, HOUSE)));
+    double hours =
+        Bench.of(NEED, Policy.USUAL, List.of(with(second(Beside.Role.MOTOR, HOUSE))))
+            .answer(Conditions.of(NEED).atTemperature(20).aged(JudgedAge.NEW))
+            .candidates()
+            .get(0)
+            .figure(Outcome.MOTOR_HOURS)
+            .value();
+    assertThat(hours).isBetween(0.9, 1.6);
+    // Cold, and at the end of its life, it is less.
+    assertThat(motor.figure(Outcome.MOTOR_HOURS).value()).isBetween(0.3 * hours, 0.8 * hours);
+    assertThat(motor.find(Outcome.SPARE_START)).isEmpty();
+    assertThat(motor.figure(Outcome.ENGINE_OFF_HOURS).value())
+        .isEqualTo(figures(ALONE).figure(Outcome.ENGINE_OFF_HOURS).value());
+  }
+
+  @Test
+  void aSecondEngineWantsItsOwnMinimumMet() {
+    Need asking =
+        NEED.asking(
+            new MakersMinimum(
+                Given.maker(600, Unit.AMPERE),
+                NEED.minimum().test(),
+                NEED.minimum().reserveMinutes(),
+                NEED.minimum().ampHours()));
+    Label small = Examples.label("agm", 300, 20, 30, 7, 80);
+    for (Beside.Role role : List.of(Beside.Role.SECOND_ENGINE, Beside.Role.HOUSE)) {
+      CandidateAnswer answer =
+          Bench.of(asking, Policy.USUAL, List.of(with(second(role, small))))
+              .answer(Conditions.of(asking))
+              .candidates()
+              .get(0);
+      assertThat(answer.gates())
+          .as(role.name())
+          .filteredOn(gate -> gate.gate() == Gate.MINIMUM_CRANKING)
+          .singleElement()
+          .extracting(gate -> gate.mark() == Mark.FAILS)
+          .isEqualTo(role == Beside.Role.SECOND_ENGINE);
+    }
+  }
+
+  /** What its maker bars from cranking is no help in need, whatever its circuit could do. */
+  @Test
+  void aBarredHouseBatteryStartsNothingInNeed() {
+    Label barred =
+        HOUSE.with(
+            HOUSE
+                .sheet()
+                .stating(new DataSheet(List.of(new DataSheet.Line("for starting engines", "no")))));
+    CandidateAnswer answer = figures(with(second(Beside.Role.HOUSE, barred)));
+    assertThat(answer.find(Outcome.SPARE_START)).isEmpty();
+    assertThat(figures(BOTH).find(Outcome.SPARE_START)).isPresent();
+  }
+
+  @Test
+  void allPartsToPlayAreAddedUp() {
+    CandidateAnswer all =
+        figures(
+            with(
+                second(Beside.Role.SECOND_ENGINE, STARTER),
+                second(Beside.Role.HOUSE, HOUSE),
+                second(Beside.Role.RESERVE, STARTER),
+                second(Beside.Role.MOTOR, HOUSE)));
+    assertThat(all.figure(Outcome.MASS).value()).isEqualTo(3 * 17 + 2 * 27);
+    assertThat(all.figure(Outcome.COST_PER_YEAR).value())
+        .isGreaterThan(3 * figures(ALONE).figure(Outcome.COST_PER_YEAR).value());
+  }
+
+  /** The one gate that is drawn beside its window: both say the same at every voltage. */
+  @Test
+  void theChargingGateFollowsTheWindowItIsDrawnBeside() {
+    for (String chemistry : List.of("lfp", "sodium")) {
+      Label label = Examples.label(chemistry, 300, 20, 45, 4, 250);
+      var window = label.chemistry().charging();
+      for (double volts = 12.6; volts < 16; volts += 0.1) {
+        Mark mark =
+            Bench.gates(Examples.need(NEED.engine(), 0, 30, volts), label).stream()
+                .filter(gate -> gate.gate() == Gate.CHARGED)
+                .findFirst()
+                .orElseThrow()
+                .mark();
+        if (volts < window.chargesFromVolts() || volts > window.neverExceedVolts()) {
+          assertThat(mark).as(chemistry + " " + volts).isEqualTo(Mark.FAILS);
+        } else if (volts < window.fullFromVolts()) {
+          assertThat(mark).as(chemistry + " " + volts).isIn(Mark.CLOSE, Mark.FAILS);
+        }
+      }
+    }
   }
 }

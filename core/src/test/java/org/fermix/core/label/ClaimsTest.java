@@ -5,7 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.fermix.core.Examples;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Gate;
+import org.fermix.core.bench.Mark;
 import org.fermix.core.chemistry.Plausibility;
+import org.fermix.core.electrical.CredibleRating;
+import org.fermix.core.machine.Need;
+import org.fermix.core.permission.CycleClaim;
 import org.fermix.core.permission.DataSheet;
 import org.junit.jupiter.api.Test;
 
@@ -68,7 +74,71 @@ class ClaimsTest {
         label.size(),
         label.positiveSide(),
         label.price(),
-        new Build(12, Optional.empty(), Optional.of(purpose)),
+        new Build(12, Optional.empty(), Optional.of(purpose), Word.PRINTED),
+        label.sheet());
+  }
+
+  /** As data sheets write them; with the thousands set apart in any of the usual ways. */
+  @Test
+  void cyclesAreReadWithTheirDepth() {
+    for (String value :
+        List.of(
+            "2000 at 80 % depth", "2,000 cycles @ 80% DoD", "2.000 at 80%", "2 000+ (80 % DOD)")) {
+      CycleClaim claim = CycleClaim.read(value).orElseThrow(() -> new AssertionError(value));
+      assertThat(claim.cycles()).as(value).isEqualTo(2000);
+      assertThat(claim.depth()).as(value).contains(0.8);
+    }
+    assertThat(CycleClaim.read("up to 5000").orElseThrow().depth()).isEmpty();
+    assertThat(CycleClaim.read("many")).isEmpty();
+    assertThat(CycleClaim.read("0 at 80 %")).isEmpty();
+    assertThat(CycleClaim.read("2000 at 180 %")).isEmpty();
+    assertThat(CycleClaim.read("9".repeat(90))).isEmpty();
+  }
+
+  /**
+   * The same figures by another's word: the same middle, more doubt, and a close one not settled.
+   */
+  @Test
+  void aReportedFigureIsDoubtedMoreThanAPrintedOne() {
+    Label printed = Examples.label("agm", 545, 70, 95, 20, 170);
+    Label reported = said(printed, Word.REPORT);
+    Label copied = said(printed, Word.SELLER);
+    assertThat(CredibleRating.of(reported).rating()).isEqualTo(CredibleRating.of(printed).rating());
+    assertThat(CredibleRating.of(reported).sigma())
+        .isGreaterThan(CredibleRating.of(copied).sigma())
+        .isGreaterThan(2 * CredibleRating.of(printed).sigma());
+    assertThat(reported.capacitySigma()).isGreaterThan(printed.capacitySigma());
+    Need need = Examples.dieselNeed();
+    double asked = need.minimum().crankingAmps().value();
+    Label near = Examples.label("agm", Math.rint(1.03 * asked), 70, 200, 20, 170);
+    assertThat(cranking(need, near)).isIn(Mark.CLEARS, Mark.CLOSE);
+    assertThat(cranking(need, said(near, Word.REPORT))).isEqualTo(Mark.UNKNOWN);
+    Label far = Examples.label("agm", Math.rint(1.4 * asked), 70, 200, 20, 170);
+    assertThat(cranking(need, said(far, Word.REPORT))).isEqualTo(Mark.CLEARS);
+    Label small = Examples.label("agm", Math.rint(0.6 * asked), 70, 200, 20, 170);
+    assertThat(cranking(need, said(small, Word.REPORT))).isEqualTo(Mark.FAILS);
+  }
+
+  private static Mark cranking(Need need, Label label) {
+    return Bench.gates(need, label).stream()
+        .filter(each -> each.gate() == Gate.MINIMUM_CRANKING)
+        .findFirst()
+        .orElseThrow()
+        .mark();
+  }
+
+  private static Label said(Label label, Word word) {
+    return new Label(
+        label.name(),
+        label.chemistry(),
+        label.cranking(),
+        label.capacityAh(),
+        label.reserveMinutes(),
+        label.massKg(),
+        label.size(),
+        label.positiveSide(),
+        label.price(),
+        new Build(12, Optional.empty(), Optional.empty(), word),
         label.sheet());
   }
 }

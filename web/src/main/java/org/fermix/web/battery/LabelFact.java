@@ -8,6 +8,7 @@ import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.ProtectionClaim;
 import org.fermix.core.label.Sheet;
+import org.fermix.core.label.Word;
 import org.fermix.core.permission.DataSheet;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
@@ -121,7 +122,16 @@ public record LabelFact(
     MAKER,
     /** Somebody’s report. */
     FORUM,
-    MEASURED
+    MEASURED;
+
+    /** Whose word a figure from there is. */
+    public Word word() {
+      return switch (this) {
+        case LABEL, SHEET, MAKER, MEASURED -> Word.PRINTED;
+        case SELLER -> Word.SELLER;
+        case FORUM -> Word.REPORT;
+      };
+    }
   }
 
   /** The same with where it stands. */

@@ -25,6 +25,7 @@ import org.fermix.core.label.Label;
 import org.fermix.core.label.ProtectionClaim;
 import org.fermix.core.label.Purpose;
 import org.fermix.core.label.Sheet;
+import org.fermix.core.label.Word;
 import org.fermix.core.permission.DataSheet;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
@@ -169,7 +170,8 @@ public class StoredLabel {
         new Build(
             find(Kind.VOLTS).map(Double::intValue).orElse(12),
             terminal(),
-            named(Kind.PURPOSE).map(Purpose::valueOf)),
+            named(Kind.PURPOSE).map(Purpose::valueOf),
+            source().map(LabelFact.Source::word).orElse(Word.PRINTED)),
         sheet());
   }
 

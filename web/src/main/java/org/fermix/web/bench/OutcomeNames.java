@@ -23,7 +23,8 @@ final class OutcomeNames {
       case PROTECTION_DAYS -> "Days parked until its protection opens";
       case LOST_DAYS -> "Days parked until it is beyond recovery";
       case ENGINE_OFF_HOURS -> "Hours with the engine off";
-      case SPARE_START -> "Chance that the house battery starts it";
+      case SPARE_START -> "Chance that another one on board starts it";
+      case MOTOR_HOURS -> "Hours of the electric motor";
       case CHARGE_REACHED -> "Charge reached in daily use";
       case FLAT_DAYS -> "Days of daily use until it is flat";
       case MASS -> "Mass";

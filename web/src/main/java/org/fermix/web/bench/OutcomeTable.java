@@ -91,9 +91,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
       groups.add(gates(need));
       groups.add(need.engine().turns() ? coldStart(conditions) : waking(conditions));
       groups.add(parked(need, conditions));
-      if (conditions.engineOffAmps() > 0) {
-        boolean anyHouse =
-            answer.candidates().stream().anyMatch(each -> each.candidate().beside().isPresent());
+      boolean anyHouse =
+          answer.candidates().stream().anyMatch(each -> each.candidate().beside().isPresent());
+      if (conditions.engineOffAmps() > 0 || anyHouse) {
         groups.add(
             new Group(
                 "Engine off",
@@ -103,7 +103,8 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                             + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
                             + (anyHouse ? ", a start left" : ", then starts"),
                         Outcome.ENGINE_OFF_HOURS),
-                    row("House battery starts it, in need", Outcome.SPARE_START),
+                    row("Another one starts it, in need", Outcome.SPARE_START),
+                    row("Drives the electric motor", Outcome.MOTOR_HOURS),
                     row("Cost of an ampere-hour", Outcome.COST_PER_AMP_HOUR))));
       }
       groups.add(

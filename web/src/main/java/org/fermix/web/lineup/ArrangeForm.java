@@ -15,6 +15,7 @@ import org.fermix.web.shared.NumberText;
 /** The form that makes an arrangement of batteries in the line-up. */
 final class ArrangeForm {
   private static final int LONGEST = 100;
+  private static final int MOST_PIECES = 8;
   private static final double MOST_KG = 200;
   private static final double MOST_PRICE = 100_000;
   private static final String WANTED =
@@ -30,18 +31,58 @@ final class ArrangeForm {
                 entry ->
                     new Field.Choice(entry.letter(), entry.letter() + ", " + entry.label().name()))
             .toList();
-    return List.of(
-        Field.choice("start", "Starts the engine", letters).needed(),
-        Field.number("startPieces", "Pieces of it", Unit.COUNT, 1, 4)
-            .wholeOnly()
-            .withHelp(
-                "In series where that makes the voltage, as two of 6 V do; else in parallel."),
-        Field.choice("house", "House battery", letters)
-            .withHelp(
-                "Carries what runs with the engine off; the starter battery then keeps its charge."),
-        Field.number("housePieces", "Pieces of it", Unit.COUNT, 1, 8).wholeOnly(),
+    List<Field> fields = new ArrayList<>();
+    for (PartRole part : PartRole.values()) {
+      Field battery = Field.choice(part.field(), part.title(), letters).withHelp(part.help());
+      fields.add(part == PartRole.START ? battery.needed() : battery);
+      fields.add(
+          Field.number(pieces(part), "Pieces of it", Unit.COUNT, 1, MOST_PIECES).wholeOnly());
+    }
+    fields.add(Field.number("motorAmps", "The motor takes", Unit.AMPERE, 0.1, 500));
+    fields.add(Field.number("motorHours", "Hours of an outing", Unit.HOUR, 0.1, 48));
+    fields.add(
         Field.lines("parts", "Parts it takes, a line each", LONGEST, Beside.MOST_PARTS)
             .withHelp("What is bought once: " + WANTED));
+    return fields;
+  }
+
+  private static String pieces(PartRole part) {
+    return part.field() + "Pieces";
+  }
+
+  /** The fields of one part to play, as they are drawn together. */
+  public record Slot(PartRole part, List<Form.FieldView> fields) {
+    /** Copies the list. */
+    public Slot {
+      fields = List.copyOf(fields);
+    }
+
+    public String mark() {
+      return part.field();
+    }
+
+    public String title() {
+      return part.title();
+    }
+
+    public List<Form.FieldView> views() {
+      return fields;
+    }
+  }
+
+  static List<Slot> slots(Form form) {
+    List<Slot> slots = new ArrayList<>();
+    for (PartRole part : PartRole.values()) {
+      List<Form.FieldView> views = new ArrayList<>();
+      views.add(form.view(part.field()));
+      views.add(form.view(pieces(part)));
+      if (part == PartRole.MOTOR) {
+        views.add(form.view("motorAmps"));
+        views.add(form.view("motorHours"));
+      }
+      slots.add(new Slot(part, views));
+    }
+    return slots;
   }
 
   static Form blank(List<Entry> entries, Display display) {
@@ -50,19 +91,26 @@ final class ArrangeForm {
             fields(entries),
             display,
             Map.of("parts", "Isolator, fuses and cables; 6; 120\nBox and hold-down; 3; 45"));
-    form.hint("startPieces", "Empty: one");
-    form.hint("housePieces", "Empty: one");
-    form.hint("house", "Empty: none");
+    for (PartRole part : PartRole.values()) {
+      form.hint(pieces(part), "Empty: one");
+    }
+    PartRole.beside().forEach(part -> form.hint(part.field(), "Empty: none"));
     return form;
   }
 
   static Form typed(Form before, Map<String, String> parameters) {
     Form form = Form.typed(before, parameters);
-    if (form.isSound()
-        && form.text("house").isEmpty()
-        && form.number("startPieces").orElse(1) < 2) {
+    boolean alone = PartRole.beside().stream().noneMatch(part -> has(form, part));
+    if (form.isSound() && alone && form.number("startPieces").orElse(1) < 2) {
       form.complain(
-          "house", "One battery alone is there already: take a house battery or two pieces.");
+          "house", "One battery alone is there already: take another beside it or two pieces.");
+    }
+    if (form.isSound() && has(form, PartRole.MOTOR)) {
+      for (String field : List.of("motorAmps", "motorHours")) {
+        if (form.number(field).isEmpty()) {
+          form.complain(field, "Type it: how long its battery lasts follows from it.");
+        }
+      }
     }
     read(form);
     return form;
@@ -78,12 +126,33 @@ final class ArrangeForm {
       }
       part.ifPresent(parts::add);
     }
-    return new Arrangements.Arrangement(
-        form.text("start").orElse(""),
-        (int) form.number("startPieces").orElse(1),
-        form.text("house"),
-        (int) form.number("housePieces").orElse(1),
-        form.text("house").isPresent() ? parts : List.of());
+    List<Arrangements.Asked> batteries = new ArrayList<>();
+    for (PartRole part : PartRole.values()) {
+      form.text(part.field())
+          .ifPresent(
+              letter ->
+                  batteries.add(
+                      new Arrangements.Asked(
+                          part,
+                          letter,
+                          (int) form.number(pieces(part)).orElse(1),
+                          run(form, part))));
+    }
+    return new Arrangements.Arrangement(batteries, batteries.size() > 1 ? parts : List.of());
+  }
+
+  private static boolean has(Form form, PartRole part) {
+    return form.text(part.field()).isPresent();
+  }
+
+  private static Optional<Beside.Run> run(Form form, PartRole part) {
+    return part == PartRole.MOTOR
+            && form.number("motorAmps").isPresent()
+            && form.number("motorHours").isPresent()
+        ? Optional.of(
+            new Beside.Run(
+                form.number("motorAmps").getAsDouble(), form.number("motorHours").getAsDouble()))
+        : Optional.empty();
   }
 
   private static Optional<StoredCandidate.Extra> part(String line) {

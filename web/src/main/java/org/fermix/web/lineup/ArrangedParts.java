@@ -26,18 +26,15 @@ final class ArrangedParts {
         entry.label().asLabel(entry.offer()).joined(entry.pieces(), entry.systemVolts());
     double most = Math.max(starter.mass().value(), 1);
     List<Beside.Part> beside = new ArrayList<>();
-    entry
-        .house()
-        .ifPresent(
-            house -> {
-              Label joined = house.joined(entry.systemVolts());
-              beside.add(
-                  new Beside.Part(
-                      "house: " + joined.name(),
-                      Math.min(200, joined.mass().value()),
-                      joined.hasPrice() ? joined.price().value() : 0));
-              beside.addAll(house.parts());
-            });
+    for (Entry.Other other : entry.others()) {
+      Label joined = other.joined(entry.systemVolts());
+      beside.add(
+          new Beside.Part(
+              other.part().words() + ": " + joined.name(),
+              Math.min(200, joined.mass().value()),
+              joined.hasPrice() ? joined.price().value() : 0));
+    }
+    beside.addAll(entry.parts());
     for (Beside.Part part : beside) {
       most = Math.max(most, part.massKg());
     }
@@ -103,8 +100,15 @@ final class ArrangedParts {
                   .ifPresent(
                       chance ->
                           words.add(
-                              "the house battery starts it in need: "
-                                  + display.show(chance).text()));
+                              "another one starts it in need: " + display.show(chance).text()));
+              answer
+                  .find(Outcome.MOTOR_HOURS)
+                  .ifPresent(
+                      hours ->
+                          words.add(
+                              "drives the electric motor for "
+                                  + display.show(hours).text()
+                                  + ", no longer"));
               return String.join("; ", words);
             })
         .orElse("");
@@ -118,22 +122,23 @@ final class ArrangedParts {
     if (parallel) {
       remarks.add("In parallel only of the same type and age, replaced whole; no two chemistries.");
     }
-    entry
-        .house()
-        .ifPresent(
-            house -> {
-              Label own = entry.candidate().label();
-              Label other = house.joined(entry.systemVolts());
-              if (own.chemistry().isLead() != other.chemistry().isLead()) {
-                remarks.add(
-                    "Starter and house are of two kinds: the house battery wants a charging path of"
-                        + " its own.");
-              } else if (!own.chemistry().equals(other.chemistry())) {
-                remarks.add(
-                    "Starter and house differ: one charger serves both only where the windows of both"
-                        + " agree.");
-              }
-            });
+    Label own = entry.label().asLabel(entry.offer());
+    for (Entry.Other each : entry.others()) {
+      Label other = each.joined(entry.systemVolts());
+      if (each.part() == PartRole.MOTOR) {
+        remarks.add("The motor’s battery is charged ashore, by a charger for its own kind.");
+      } else if (own.chemistry().isLead() != other.chemistry().isLead()) {
+        remarks.add(
+            "Starter and “"
+                + each.part().words()
+                + "” are of two kinds: the other wants a charging path of its own.");
+      } else if (!own.chemistry().equals(other.chemistry())) {
+        remarks.add(
+            "Starter and “"
+                + each.part().words()
+                + "” differ: one charger serves both only where the windows of both agree.");
+      }
+    }
     return remarks;
   }
 }

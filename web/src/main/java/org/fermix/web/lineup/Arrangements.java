@@ -1,9 +1,11 @@
 package org.fermix.web.lineup;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.label.Beside;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.battery.Labels;
 import org.fermix.web.battery.StoredLabel;
@@ -56,19 +58,20 @@ class Arrangements {
       return false;
     }
     labels.dropUnused(job.garageId());
-    StoredLabel start = twin(job, asked.start());
-    Optional<StoredLabel> house = asked.house().map(each -> twin(job, each));
+    List<StoredCandidate.Part> parts = new ArrayList<>();
+    for (Asked each : asked.batteries()) {
+      parts.add(
+          new StoredCandidate.Part(
+              job.garageId(),
+              twin(job, each.letter()).id(),
+              each.part(),
+              each.pieces(),
+              each.run().map(Beside.Run::amps).orElse(null),
+              each.run().map(Beside.Run::hours).orElse(null)));
+    }
     stored.save(
-        new StoredCandidate(
-            job.garageId(),
-            job.jobId(),
-            letter.get(),
-            start.id(),
-            asked.startPieces(),
-            house.map(StoredLabel::id).orElse(null),
-            asked.housePieces(),
-            asked.parts()));
-    submissions.remember(job.garageId(), number, start.id());
+        new StoredCandidate(job.garageId(), job.jobId(), letter.get(), parts, asked.parts()));
+    submissions.remember(job.garageId(), number, parts.get(0).labelId());
     job.forget();
     return true;
   }
@@ -76,19 +79,21 @@ class Arrangements {
   /**
    * What an arrangement is made of.
    *
-   * @param start letter of the battery that starts
-   * @param house letter of the house battery, where there is one
+   * @param batteries first the one that starts
    */
-  record Arrangement(
-      String start,
-      int startPieces,
-      Optional<String> house,
-      int housePieces,
-      List<StoredCandidate.Extra> parts) {
+  record Arrangement(List<Asked> batteries, List<StoredCandidate.Extra> parts) {
     Arrangement {
+      batteries = List.copyOf(batteries);
       parts = List.copyOf(parts);
     }
   }
+
+  /**
+   * One of its batteries.
+   *
+   * @param letter of the battery in the line-up it is made of
+   */
+  record Asked(PartRole part, String letter, int pieces, Optional<Beside.Run> run) {}
 
   private StoredLabel twin(OpenJob job, String letter) {
     Entry entry =

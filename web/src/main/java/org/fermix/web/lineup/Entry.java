@@ -16,7 +16,8 @@ import org.fermix.web.battery.StoredLabel;
  * @param ageYears in service; 0 for what could be bought (y)
  * @param removed true when it was taken out of the line-up
  * @param pieces of its label that start together
- * @param house what stands beside it
+ * @param others what stands beside it, each with the part it plays
+ * @param parts that are bought once with them
  * @param systemVolts of the machine (V)
  */
 record Entry(
@@ -26,14 +27,26 @@ record Entry(
     double ageYears,
     boolean removed,
     int pieces,
-    Optional<House> house,
+    List<Other> others,
+    List<Beside.Part> parts,
     int systemVolts) {
-  /** A house battery and the parts that come with it. */
-  record House(StoredLabel label, Optional<Offer> offer, int pieces, List<Beside.Part> parts) {
-    /** Copies the list. */
-    House {
-      parts = List.copyOf(parts);
-    }
+  /** Copies the lists. */
+  Entry {
+    others = List.copyOf(others);
+    parts = List.copyOf(parts);
+  }
+
+  /**
+   * A battery beside the one that starts.
+   *
+   * @param run what an electric motor takes of it
+   */
+  record Other(
+      PartRole part,
+      StoredLabel label,
+      Optional<Offer> offer,
+      int pieces,
+      Optional<Beside.Run> run) {
 
     Label joined(int systemVolts) {
       return label.asLabel(offer).joined(pieces, systemVolts);
@@ -51,19 +64,25 @@ record Entry(
 
   /** True where it is more than one battery. */
   boolean isArranged() {
-    return pieces > 1 || house.isPresent();
+    return pieces > 1 || !others.isEmpty();
   }
 
   /** The core's candidate. */
   Candidate candidate() {
     Candidate starter =
         new Candidate(letter, label.asLabel(offer).joined(pieces, systemVolts), ageYears);
-    if (house.isEmpty()) {
+    if (others.isEmpty()) {
       return starter;
     }
-    Label beside = house.get().joined(systemVolts);
-    return new Candidate(
-            letter, starter.label().named(starter.label().name() + " + " + beside.name()), ageYears)
-        .beside(new Beside(beside, house.get().parts()));
+    List<Beside.Second> seconds =
+        others.stream()
+            .map(
+                other ->
+                    new Beside.Second(other.part().role(), other.joined(systemVolts), other.run()))
+            .toList();
+    StringBuilder name = new StringBuilder(starter.label().name());
+    seconds.forEach(second -> name.append(" + ").append(second.label().name()));
+    return new Candidate(letter, starter.label().named(name.toString()), ageYears)
+        .beside(new Beside(seconds, parts));
   }
 }

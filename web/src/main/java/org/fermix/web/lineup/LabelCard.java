@@ -39,7 +39,7 @@ import org.fermix.web.shared.Display;
  * @param parts of an arrangement; none of a single battery
  * @param enough for which load and days an arrangement is enough; empty for a single battery
  * @param features what its data sheet states, in few words
- * @param claim of its life, beside the model
+ * @param claims of its life, beside the model
  * @param curve of its discharge table
  * @param source where its figures and its price come from
  */
@@ -62,7 +62,7 @@ public record LabelCard(
     List<Part> parts,
     String enough,
     String features,
-    Optional<SheetRows.Claim> claim,
+    List<SheetRows.Claim> claims,
     Optional<SheetRows.Claim> curve,
     String source) {
 
@@ -114,7 +114,11 @@ public record LabelCard(
         ArrangedParts.of(entry, display),
         ArrangedParts.enough(entry, judged, display),
         SheetRows.features(label),
-        SheetRows.claim(label, judged.flatMap(all -> all.of(candidate.letter())), display),
+        SheetRows.claims(
+            label,
+            judged.flatMap(all -> all.of(candidate.letter())),
+            judged.flatMap(all -> all.of(Candidate.TODAY)),
+            display),
         SheetRows.curve(label, display),
         source(entry, display));
   }
@@ -130,7 +134,8 @@ public record LabelCard(
                     "from "
                         + SourceWords.of(where)
                         + ", noted "
-                        + display.moment(entry.label().changedAt())));
+                        + display.moment(entry.label().changedAt())
+                        + SourceWords.doubt(where.word())));
     if (entry
         .label()
         .facts(Kind.MASS)

@@ -113,7 +113,7 @@ public class LineUp implements ReadAhead {
 
   private Set<UUID> labelIds(OpenJob job, List<StoredCandidate> candidates) {
     Set<UUID> ids = candidates.stream().map(StoredCandidate::labelId).collect(Collectors.toSet());
-    candidates.forEach(each -> each.house().ifPresent(house -> ids.add(house.labelId())));
+    candidates.forEach(each -> each.others().forEach(other -> ids.add(other.labelId())));
     today(job).flatMap(HeldBattery::labelId).ifPresent(ids::add);
     return ids;
   }
@@ -161,7 +161,8 @@ public class LineUp implements ReadAhead {
                     battery.ageYears(batteries.today()),
                     !battery.isDescribed(),
                     1,
-                    Optional.empty(),
+                    List.of(),
+                    List.of(),
                     job.engine().nominalVolts())));
     for (StoredCandidate candidate : candidates) {
       entries.add(
@@ -172,19 +173,19 @@ public class LineUp implements ReadAhead {
               0,
               candidate.isRemoved(),
               candidate.startPieces(),
-              candidate
-                  .house()
+              candidate.others().stream()
                   .map(
-                      house ->
-                          new Entry.House(
-                              Objects.requireNonNull(known.get(house.labelId())),
-                              Optional.ofNullable(offers.get(house.labelId())),
-                              house.pieces(),
-                              candidate.extras().stream()
-                                  .map(
-                                      part ->
-                                          new Beside.Part(part.name(), part.massKg(), part.price()))
-                                  .toList())),
+                      other ->
+                          new Entry.Other(
+                              other.role(),
+                              Objects.requireNonNull(known.get(other.labelId())),
+                              Optional.ofNullable(offers.get(other.labelId())),
+                              other.pieces(),
+                              other.run()))
+                  .toList(),
+              candidate.extras().stream()
+                  .map(part -> new Beside.Part(part.name(), part.massKg(), part.price()))
+                  .toList(),
               job.engine().nominalVolts()));
     }
     return entries;

@@ -360,6 +360,7 @@ class LineUpController {
   private String arrange(OpenJob job, Display display, Form form, Model model) {
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("form", form);
+    model.addAttribute("slots", ArrangeForm.slots(form));
     model.addAttribute("number", Submissions.number());
     return "lineup/arrange";
   }

@@ -8,9 +8,13 @@ import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.RatedCharge;
+import org.fermix.core.life.LifeEstimate;
+import org.fermix.core.permission.CycleClaim;
 import org.fermix.core.permission.DataSheet;
 import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.reserve.DischargeTable;
 import org.fermix.web.chart.Markup;
@@ -73,49 +77,123 @@ public final class SheetRows {
   }
 
   /**
-   * What its seller says of its life, beside the band of the model; it is shown and never used.
+   * What its seller says of its life, beside the model; it is shown and never used.
    *
-   * @param drawn the band, and the claim as a tick
+   * @param drawn the model’s band, and the claim as a tick; empty where there is nothing to draw
    */
   public record Claim(String words, String drawn) {}
 
-  static Optional<Claim> claim(Label label, Optional<CandidateAnswer> answer, Display display) {
-    return label
-        .sheet()
-        .lines()
+  /** Every claim of how long it lasts, and what is reported of early failures. */
+  static List<Claim> claims(
+      Label label,
+      Optional<CandidateAnswer> answer,
+      Optional<CandidateAnswer> today,
+      Display display) {
+    DataSheet lines = label.sheet().lines();
+    List<Claim> claims = new ArrayList<>();
+    Optional<Band> life = answer.flatMap(each -> each.find(Outcome.LIFE)).map(Figure::band);
+    lines
         .number(Property.LIFE_CLAIMED)
-        .flatMap(
+        .ifPresent(
             years ->
-                answer
-                    .flatMap(each -> each.find(Outcome.LIFE))
-                    .map(
-                        life -> {
-                          Band band = life.band();
-                          double most = 1.15 * Math.max(years, band.high());
-                          Markup out = new Markup();
-                          out.mark(
-                              "rect",
-                              "x",
-                              Scale.percent(PERCENT * band.low() / most),
-                              "width",
-                              Scale.percent(PERCENT * (band.high() - band.low()) / most),
-                              "height",
-                              "9",
-                              "class",
-                              "moved-left");
-                          String at = Scale.percent(PERCENT * years / most);
-                          out.mark(
-                              "line", "x1", at, "x2", at, "y1", "0", "y2", "9", "class", "claim");
-                          return new Claim(
-                              "said to last "
-                                  + display.show(years, Unit.YEAR).text()
-                                  + "; the model, in this use, "
-                                  + display.show(band.low(), Unit.YEAR).number()
-                                  + " to "
-                                  + display.show(band.high(), Unit.YEAR).text()
-                                  + ". Not used.",
-                              out.toString());
-                        }));
+                claims.add(
+                    beside(
+                        "said to last " + display.show(years, Unit.YEAR).text(),
+                        years,
+                        "the model, in this use, ",
+                        life,
+                        Unit.YEAR,
+                        display)));
+    for (DataSheet.Line line : lines.on(Property.CYCLES_CLAIMED)) {
+      claims.add(cycles(line, label, display));
+    }
+    lines
+        .number(Property.TIMES_AS_LONG)
+        .ifPresent(
+            times ->
+                claims.add(
+                    beside(
+                        "said to last "
+                            + display.show(times, Unit.COUNT, 1).text()
+                            + " times as long as another",
+                        times,
+                        "the model, against today’s battery in this use, times ",
+                        life.flatMap(
+                            band ->
+                                today
+                                    .flatMap(each -> each.find(Outcome.LIFE))
+                                    .map(
+                                        other ->
+                                            new Band(
+                                                band.low() / other.value(),
+                                                band.high() / other.value()))),
+                        Unit.COUNT,
+                        display)));
+    for (DataSheet.Line line : lines.on(Property.EARLY_FAILURES)) {
+      claims.add(
+          new Claim(
+              "reported to have failed early: "
+                  + line.value()
+                  + line.asked().map(when -> ", asked " + when).orElse("")
+                  + ". Shown, not scored: who writes a report is no sample.",
+              ""));
+    }
+    return claims;
+  }
+
+  private static Claim cycles(DataSheet.Line line, Label label, Display display) {
+    Optional<CycleClaim> read = CycleClaim.read(line.value());
+    if (read.isEmpty()) {
+      return new Claim("cycles: " + line.value() + ". No number of cycles is read from it.", "");
+    }
+    CycleClaim claim = read.get();
+    String said = "said to give " + display.show(claim.cycles(), Unit.COUNT).text() + " cycles";
+    if (claim.depth().isEmpty()) {
+      return new Claim(
+          said + ", the depth not stated: without it the figure says nothing. Ask.", "");
+    }
+    double depth = claim.depth().get();
+    return beside(
+        said + " of " + display.show(PERCENT * depth, Unit.PER_CENT).text(),
+        claim.cycles(),
+        "the model at that depth, ",
+        Optional.of(
+            Band.ratio(LifeEstimate.cyclesAt(label.chemistry(), depth), Spread.LIFE.sigma())),
+        Unit.COUNT,
+        display);
+  }
+
+  private static Claim beside(
+      String said, double claimed, String model, Optional<Band> band, Unit unit, Display display) {
+    if (band.isEmpty()) {
+      return new Claim(said + ". Not used.", "");
+    }
+    double low = band.get().low();
+    double high = band.get().high();
+    double most = 1.15 * Math.max(claimed, high);
+    Markup out = new Markup();
+    out.mark(
+        "rect",
+        "x",
+        Scale.percent(PERCENT * low / most),
+        "width",
+        Scale.percent(PERCENT * (high - low) / most),
+        "height",
+        "9",
+        "class",
+        "moved-left");
+    String at = Scale.percent(PERCENT * claimed / most);
+    out.mark("line", "x1", at, "x2", at, "y1", "0", "y2", "9", "class", "claim");
+    int places = high < 10 ? 1 : 0;
+    return new Claim(
+        said
+            + "; "
+            + model
+            + display.show(low, unit, places).number()
+            + " to "
+            + display.show(high, unit, places).text()
+            + ". Not used.",
+        out.toString());
   }
 
   /**

@@ -1,6 +1,7 @@
 package org.fermix.web.lineup;
 
 import java.util.List;
+import org.fermix.core.label.Word;
 import org.fermix.web.battery.LabelFact;
 import org.fermix.web.shared.Field;
 
@@ -17,6 +18,13 @@ final class SourceWords {
       case FORUM -> "somebody’s report";
       case MEASURED -> "a measurement";
     };
+  }
+
+  /** What its figures are taken within, where the word alone leaves doubt. */
+  static String doubt(Word word) {
+    return word.sigma() > 0
+        ? ", each figure taken within ±" + Math.round(100 * Math.expm1(word.sigma())) + " %"
+        : "";
   }
 
   static List<Field.Choice> choices() {

@@ -16,7 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.fermix.web.battery.HeldBattery;
+import org.fermix.core.label.Beside;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -42,13 +42,29 @@ class StoredCandidate {
    * One of its batteries.
    *
    * @param pieces how many of them
+   * @param runAmps an electric motor takes of it (A)
+   * @param runHours on one outing (h)
    */
   @Embeddable
   record Part(
       UUID garageId,
       UUID labelId,
-      @Enumerated(EnumType.STRING) HeldBattery.Position role,
-      int pieces) {}
+      @Enumerated(EnumType.STRING) PartRole role,
+      int pieces,
+      @Nullable Double runAmps,
+      @Nullable Double runHours) {
+    /** A battery that starts. */
+    static Part starting(UUID garageId, UUID labelId, int pieces) {
+      return new Part(garageId, labelId, PartRole.START, pieces, null, null);
+    }
+
+    /** What an electric motor takes of it, where it drives one. */
+    Optional<Beside.Run> run() {
+      return runAmps == null || runHours == null
+          ? Optional.empty()
+          : Optional.of(new Beside.Run(runAmps, runHours));
+    }
+  }
 
   protected StoredCandidate() {}
 
@@ -58,21 +74,11 @@ class StoredCandidate {
   @JdbcTypeCode(SqlTypes.JSON)
   private List<Extra> extras = List.of();
 
-  /** An arrangement: batteries that start, and a house battery beside them. */
+  /** An arrangement: first what starts the engine, then what stands beside it. */
   StoredCandidate(
-      UUID garageId,
-      UUID jobId,
-      String letter,
-      UUID startId,
-      int startPieces,
-      @Nullable UUID houseId,
-      int housePieces,
-      List<Extra> extras) {
-    this(garageId, jobId, letter, startId);
-    parts.set(0, new Part(garageId, startId, HeldBattery.Position.START, startPieces));
-    if (houseId != null) {
-      parts.add(new Part(garageId, houseId, HeldBattery.Position.HOUSE, housePieces));
-    }
+      UUID garageId, UUID jobId, String letter, List<Part> arranged, List<Extra> extras) {
+    this(garageId, jobId, letter, arranged.get(0).labelId());
+    parts = new ArrayList<>(arranged);
     this.extras = List.copyOf(extras);
   }
 
@@ -81,9 +87,9 @@ class StoredCandidate {
     return parts.get(0).pieces();
   }
 
-  /** The house battery, where there is one. */
-  Optional<Part> house() {
-    return parts.stream().filter(each -> each.role() == HeldBattery.Position.HOUSE).findFirst();
+  /** What stands beside what starts the engine. */
+  List<Part> others() {
+    return List.copyOf(parts.subList(1, parts.size()));
   }
 
   List<Extra> extras() {
@@ -95,7 +101,7 @@ class StoredCandidate {
     this.garageId = garageId;
     this.jobId = jobId;
     this.letter = letter;
-    parts.add(new Part(garageId, labelId, HeldBattery.Position.START, 1));
+    parts.add(Part.starting(garageId, labelId, 1));
   }
 
   UUID id() {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -48,7 +49,7 @@ class LabelCardTest {
     Optional<Offer> offer =
         BatteryForm.price(form)
             .map(price -> new Offer(label, price, "EUR", Optional.empty(), Instant.EPOCH));
-    return new Entry("A", label, offer, 0, false, 1, Optional.empty(), 12);
+    return new Entry("A", label, offer, 0, false, 1, List.of(), List.of(), 12);
   }
 
   @Test

@@ -9,17 +9,16 @@ import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Wishes;
 
 /** The gates of an arrangement: those of its starter battery, and what the rest adds to them. */
-final class WithHouse {
-  private WithHouse() {}
+final class Arranged {
+  private Arranged() {}
 
   static List<GateResult> gates(
-      Need need, Candidate candidate, List<GateResult> starter, List<GateResult> house) {
+      Need need, Candidate candidate, List<GateResult> starter, List<List<GateResult>> others) {
     Beside beside = candidate.beside().orElseThrow();
     List<GateResult> gates = new ArrayList<>();
     for (GateResult own : starter) {
       gates.add(
           switch (own.gate()) {
-            case CHARGED, PROTECTION -> worse(own, of(own.gate(), house));
             case BUDGET -> budget(need, candidate).orElse(own);
             case NO_CHANGES ->
                 beside.parts().isEmpty()
@@ -32,12 +31,17 @@ final class WithHouse {
                             .map(must -> Mark.FAILS)
                             .orElse(Mark.CLOSE),
                         List.of(new Finding(Finding.Code.SECOND_BATTERY, 0, 0)));
-            default -> own;
+            default -> worst(own, beside, others);
           });
     }
-    of(Gate.PROTECTION, house)
-        .filter(each -> of(Gate.PROTECTION, gates).isEmpty())
-        .ifPresent(gates::add);
+    for (int i = 0; i < others.size(); i++) {
+      for (GateResult other : others.get(i)) {
+        if (SecondBattery.gates(beside.others().get(i).role()).contains(other.gate())
+            && of(other.gate(), gates).isEmpty()) {
+          gates.add(other);
+        }
+      }
+    }
     return List.copyOf(gates);
   }
 
@@ -57,8 +61,18 @@ final class WithHouse {
     return gates.stream().filter(each -> each.gate() == gate).findFirst();
   }
 
-  private static GateResult worse(GateResult own, Optional<GateResult> other) {
-    return other.filter(each -> rank(each.mark()) > rank(own.mark())).orElse(own);
+  private static GateResult worst(GateResult own, Beside beside, List<List<GateResult>> others) {
+    GateResult worst = own;
+    for (int i = 0; i < others.size(); i++) {
+      if (SecondBattery.gates(beside.others().get(i).role()).contains(own.gate())) {
+        GateResult before = worst;
+        worst =
+            of(own.gate(), others.get(i))
+                .filter(each -> rank(each.mark()) > rank(before.mark()))
+                .orElse(before);
+      }
+    }
+    return worst;
   }
 
   private static int rank(Mark mark) {
