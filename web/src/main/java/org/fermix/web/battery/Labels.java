@@ -2,6 +2,7 @@ package org.fermix.web.battery;
 
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -82,6 +83,22 @@ public class Labels {
   /** Writes to the database what has changed, so that a stale version is found out. */
   public void flush() {
     labels.flush();
+  }
+
+  /**
+   * Undoes the last change of a label, with the price that was typed with it.
+   *
+   * @return the age of its battery before (y); empty where there is nothing to undo
+   */
+  @Transactional
+  public Optional<Double> undo(StoredLabel label) {
+    Instant changed = label.changedAt();
+    if (label.canUndo()) {
+      allOffers(label.garageId(), List.of(label.id())).getOrDefault(label.id(), List.of()).stream()
+          .filter(offer -> !offer.madeAt().isBefore(changed))
+          .forEach(offers::delete);
+    }
+    return label.undo(clock.instant());
   }
 
   /** Keeps what is asked for it now, where that is new. */

@@ -9,7 +9,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** What a seller asks for a battery with a label; offers are added, never changed. */
+/**
+ * What a seller asks for a battery with a label; offers are added and never changed; only undoing
+ * the change they came with takes them away.
+ */
 @Entity
 @Table(name = "offer")
 public class Offer {

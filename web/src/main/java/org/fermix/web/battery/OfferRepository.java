@@ -8,5 +8,7 @@ import org.springframework.data.repository.Repository;
 interface OfferRepository extends Repository<Offer, UUID> {
   Offer save(Offer offer);
 
+  void delete(Offer offer);
+
   List<Offer> findByGarageIdAndLabelIdInOrderByMadeAt(UUID garageId, Collection<UUID> labelIds);
 }

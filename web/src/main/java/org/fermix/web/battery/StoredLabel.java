@@ -33,6 +33,7 @@ import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.battery.LabelFact.Kind;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** What a battery's label and its sheet say; what is not among the facts is not said. */
 @Entity
@@ -53,8 +54,23 @@ public class StoredLabel {
   @JdbcTypeCode(SqlTypes.JSON)
   private List<LabelFact> facts = List.of();
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  private @Nullable Before beforeChange;
+
   private boolean demo;
   private Instant changedAt = Instant.EPOCH;
+
+  /**
+   * What it said before its last change.
+   *
+   * @param ageYears of the battery it stands on, where that was typed with it (y)
+   */
+  record Before(
+      String name,
+      String chemistry,
+      TerminalSide positiveSide,
+      List<LabelFact> facts,
+      double ageYears) {}
 
   protected StoredLabel() {}
 
@@ -77,6 +93,35 @@ public class StoredLabel {
     positiveSide = newPositiveSide;
     facts = List.copyOf(newFacts);
     changedAt = now;
+  }
+
+  /**
+   * Keeps what it says, so that the change that follows can be undone.
+   *
+   * @param ageYears of the battery until now (y)
+   */
+  public void rememberBefore(double ageYears) {
+    beforeChange = new Before(name, chemistry, positiveSide, facts, ageYears);
+  }
+
+  /** True where its last change can be undone. */
+  public boolean canUndo() {
+    return beforeChange != null;
+  }
+
+  /**
+   * Undoes its last change, once.
+   *
+   * @return the age of the battery before (y); empty where there is nothing to undo
+   */
+  public Optional<Double> undo(Instant now) {
+    if (beforeChange == null) {
+      return Optional.empty();
+    }
+    Before before = beforeChange;
+    write(before.name(), before.chemistry(), before.positiveSide(), before.facts(), now);
+    beforeChange = null;
+    return Optional.of(before.ageYears());
   }
 
   /** The same facts under a label of their own, which is nobody’s invention any more. */

@@ -358,10 +358,25 @@ public class LineUp implements ReadAhead {
     if (entry.label().version() != version || !isBack(job, entry)) {
       throw new StaleEdit(entry.label().name());
     }
+    entry.label().rememberBefore(entry.ageYears());
     write(job, form, entry.label());
     if (entry.isToday()) {
       age(form, batteries.held(job));
     }
+    labels.flush();
+    job.forget();
+  }
+
+  /** Takes back the last change of a battery’s label; nothing where there was none. */
+  @Transactional
+  void undo(OpenJob job, UUID labelId) {
+    jobs.hold(job);
+    job.forget();
+    Entry entry = entry(job, labelId);
+    labels
+        .undo(entry.label())
+        .filter(age -> entry.isToday())
+        .ifPresent(age -> batteries.held(job).fittedYearsAgo(age, batteries.today()));
     labels.flush();
     job.forget();
   }

@@ -75,6 +75,7 @@ class LineUpController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable UUID removed,
+      @RequestParam(required = false) @Nullable UUID changed,
       @RequestParam(required = false) @Nullable String full,
       @RequestParam(name = "nofree", required = false) @Nullable String noFree,
       Display display,
@@ -100,6 +101,11 @@ class LineUpController {
     model.addAttribute("offers", offers(job, money));
     model.addAttribute("hasToday", cards.stream().anyMatch(LabelCard::today));
     model.addAttribute("hasRoom", lineUp.freeLetter(job, false).isPresent());
+    entries.stream()
+        .filter(entry -> entry.id().equals(changed) && entry.label().canUndo())
+        .findFirst()
+        .flatMap(entry -> cards.stream().filter(card -> card.id().equals(entry.id())).findFirst())
+        .ifPresent(card -> model.addAttribute("changed", card));
     if (removed != null && lineUp.entry(job, removed).removed()) {
       model.addAttribute(
           "removed",
@@ -211,7 +217,7 @@ class LineUpController {
     } else {
       try {
         lineUp.change(job, batteryId, version, form);
-        return "redirect:" + job.path(Stop.LINE_UP);
+        return "redirect:" + job.path(Stop.LINE_UP) + "?changed=" + batteryId;
       } catch (StaleEdit | OptimisticLockingFailureException e) {
         job.forget();
         Entry now = lineUp.entry(job, batteryId);
@@ -246,6 +252,16 @@ class LineUpController {
     OpenJob job = jobs.open(visitor, id);
     lineUp.remove(job, batteryId);
     return "redirect:" + job.path(Stop.LINE_UP) + "?removed=" + batteryId;
+  }
+
+  @PostMapping("/{batteryId:[0-9a-f-]{36}}/undo")
+  String undo(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable UUID batteryId) {
+    OpenJob job = jobs.open(visitor, id);
+    lineUp.undo(job, batteryId);
+    return "redirect:" + job.path(Stop.LINE_UP);
   }
 
   @PostMapping("/{batteryId:[0-9a-f-]{36}}/restore")

@@ -70,9 +70,9 @@ class ArrangePagesTest extends WebTestBase {
             "together",
             "60.0 kg",
             "€420",
-            "Starter and house differ");
+            "Starter and “house” differ");
     String bench = OwnerSteps.text(visit, job + "/bench");
-    assertThat(bench).contains("House battery starts it, in need", "a start left");
+    assertThat(bench).contains("Another one starts it, in need", "a start left");
     // Its batteries are its own: removing A leaves them.
     String a = Html.link(visit.get(job + "/lineup").body(), job + "/lineup/");
     assertThat(a).isNotEmpty();
@@ -83,10 +83,44 @@ class ArrangePagesTest extends WebTestBase {
   }
 
   @Test
+  void anElectricMotorWantsItsAmpsAndEveryPartIsShown() {
+    assertThat(arrange("start", "A", "motor", "B", "motorAmps", "lots"))
+        .contains("0.1 to 500", "lots");
+    assertThat(arrange("start", "A", "motor", "B", "motorAmps", "30"))
+        .contains("how long its battery lasts follows from it");
+    String lineUp =
+        OwnerSteps.plain(
+            Html.text(
+                arrange(
+                    "start",
+                    "A",
+                    "second",
+                    "A",
+                    "reserve",
+                    "B",
+                    "motor",
+                    "B",
+                    "motorAmps",
+                    "30",
+                    "motorHours",
+                    "1.5"),
+                "#content"));
+    assertThat(lineUp)
+        .contains(
+            "second engine: Demo flooded",
+            "kept for need: Demo agm",
+            "electric motor: Demo agm",
+            "drives the electric motor for",
+            "another one starts it in need",
+            "72.0 kg");
+    assertThat(OwnerSteps.text(visit, job + "/bench")).contains("Drives the electric motor");
+  }
+
+  @Test
   void aPairIsWarnedOfAndGoesOnToTheNextJobsCopy() {
     String lineUp = arrange("start", "B", "startPieces", "2");
     assertThat(OwnerSteps.plain(Html.text(lineUp, "#content")))
         .contains("2 × Demo agm", "same type and age");
-    assertThat(arrange("start", "B", "startPieces", "9")).contains("1 to 4");
+    assertThat(arrange("start", "B", "startPieces", "9")).contains("1 to 8");
   }
 }

@@ -131,7 +131,10 @@ class LineUpPagesTest extends WebTestBase {
             "Demo Corner",
             "purpose",
             "DUAL");
-    label.put("lines", "Design life: 12 years\nHeater: no\nIP rating: IP65\nColour: green");
+    label.put(
+        "lines",
+        "Design life: 12 years\nHeater: no\nIP rating: IP65\nColour: green\nCycle life: 1,200 at 30 % depth\nEarly failures: 3 of 41 reports");
+    label.put("source", "FORUM");
     label.put("discharges", "6 A 8 h; 60 A 35 min");
     OwnerSteps.add(visit, job, label);
     OwnerSteps.add(
@@ -144,6 +147,9 @@ class LineUpPagesTest extends WebTestBase {
             "IP65",
             "1 line not understood",
             "said to last 12",
+            "said to give 1,200 cycles of 30 %; the model at that depth",
+            "reported to have failed early: 3 of 41 reports",
+            "each figure taken within ±16 %",
             "Not used",
             "Exponent 1.",
             "at Demo Corner");
@@ -153,6 +159,13 @@ class LineUpPagesTest extends WebTestBase {
     label.put("price", "128");
     visit.submit(one, one, label);
     assertThat(OwnerSteps.text(visit, job + "/lineup")).contains("2 prices", "€128.00", "€140.00");
+    // The change is undone with its price, once.
+    visit.submit(job + "/lineup", one + "/undo", Map.of());
+    assertThat(OwnerSteps.text(visit, job + "/lineup"))
+        .contains("€140.00")
+        .doesNotContain("€128.00", "2 prices");
+    visit.submit(job + "/lineup", one + "/undo", Map.of());
+    assertThat(OwnerSteps.text(visit, job + "/lineup")).contains("Sheet Demo 60", "€140.00");
     assertThat(OwnerSteps.text(visit, job + "/lineup/beside?one=A&other=B"))
         .contains("CCA, as believed", "640", "560", "Sheet Demo 60", "not stated");
     assertThat(visit.get(job + "/lineup/beside?one=Q&other=%3Cb").statusCode()).isEqualTo(200);
