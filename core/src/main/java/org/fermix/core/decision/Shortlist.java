@@ -6,7 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
-import java.util.function.Function;
+import java.util.stream.StreamSupport;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Finding;
 import org.fermix.core.bench.Gate;
@@ -101,29 +101,26 @@ public record Shortlist(
       QuickCalibration calibration,
       Iterable<Label> catalogue) {
     Screening screening = new Screening(need, policy, conditions, calibration);
-    return of(need, conditions, weights, screening::judge, catalogue);
+    return of(
+        need,
+        conditions,
+        weights,
+        () ->
+            StreamSupport.stream(catalogue.spliterator(), false).map(screening::judge).iterator());
   }
 
-  /**
-   * The same, where somebody remembers what was judged before.
-   *
-   * @param judge what a screening of this need says of each
-   */
+  /** The same, where each was judged before by a screening of this need; gone through once. */
   public static Shortlist of(
-      Need need,
-      Conditions conditions,
-      Weights weights,
-      Function<Label, Screening.Screened> judge,
-      Iterable<Label> catalogue) {
+      Need need, Conditions conditions, Weights weights, Iterable<Screening.Screened> screened) {
     Map<Gate, Integer> failing = new EnumMap<>(Gate.class);
     List<Entry> passing = new ArrayList<>();
     // The farthest of the nearest stands on top, to give way to a nearer one.
     PriorityQueue<Miss> nearest =
         new PriorityQueue<>(Comparator.comparing(Miss::distance).reversed());
     int judged = 0;
-    for (Label label : catalogue) {
+    for (Screening.Screened each : screened) {
       judged++;
-      Screening.Screened each = judge.apply(label);
+      Label label = each.label();
       if (each.headline().isPresent()) {
         passing.add(new Entry(label, each.headline().get(), 0, false));
         continue;

@@ -77,6 +77,14 @@ public enum Property {
     return kind;
   }
 
+  /** A row of the table, its words taken apart. */
+  private record Wording(String named, List<String> words) {
+    static final List<Wording> ALL =
+        WORDS.rows().stream()
+            .map(row -> new Wording(row.text("property"), PlainWords.of(row.text("words"))))
+            .toList();
+  }
+
   /** Every wording without case or punctuation, so that a lookup is one step. */
   private static final class Known {
     static final Map<String, Property> PROPERTIES = new HashMap<>();
@@ -135,11 +143,10 @@ public enum Property {
   /** The property named among words, that in most of them. */
   static Optional<Named> namedIn(List<String> plain) {
     List<Named> found = new ArrayList<>();
-    for (Table.Row row : WORDS.rows()) {
-      List<String> wording = PlainWords.of(row.text("words"));
-      int at = Collections.indexOfSubList(plain, wording);
-      if (at >= 0 && isProperty(row.text("property"))) {
-        found.add(new Named(valueOf(row.text("property")), at, wording.size()));
+    for (Wording wording : Wording.ALL) {
+      int at = Collections.indexOfSubList(plain, wording.words());
+      if (at >= 0 && isProperty(wording.named())) {
+        found.add(new Named(valueOf(wording.named()), at, wording.words().size()));
       }
     }
     return Requirement.longest(found, Named::length);
@@ -151,10 +158,10 @@ public enum Property {
   /** The one chemistry named among words; empty where several are. */
   static Optional<Chemical> chemistryIn(List<String> plain) {
     List<Chemical> found = new ArrayList<>();
-    for (Table.Row row : WORDS.rows()) {
-      List<String> wording = PlainWords.of(row.text("words"));
-      if (row.text("property").startsWith("=") && Collections.indexOfSubList(plain, wording) >= 0) {
-        found.add(new Chemical(row.text("property").substring(1), wording.size()));
+    for (Wording wording : Wording.ALL) {
+      if (wording.named().startsWith("=")
+          && Collections.indexOfSubList(plain, wording.words()) >= 0) {
+        found.add(new Chemical(wording.named().substring(1), wording.words().size()));
       }
     }
     return found.stream().map(Chemical::id).distinct().count() == 1

@@ -1,5 +1,6 @@
 package org.fermix.web.catalogue;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -84,26 +85,34 @@ class Catalogue {
         .optional();
   }
 
-  /** Those that may go in by their sides alone, and of the rest the least too large. */
+  /**
+   * Those that may go in by their sides alone, by id; and where they are not more than are judged
+   * at once, the least too large of the rest: of a wider question nobody asks for near misses.
+   */
   @Transactional(readOnly = true)
-  List<Entry> matching(
+  List<UUID> matching(
       Asked asked, Whose whose, Optional<Chemistry> chemistry, int volts, Optional<Tray> tray) {
     Where where = where(asked, whose, volts);
     StringBuilder condition = new StringBuilder(where.text());
     chemistry.ifPresent(
         kind -> and(condition, where.values(), "chemistry = :kind", "kind", kind.id()));
     String fits = fits(tray, where.values());
-    String taken =
-        "(select id from catalogue where "
-            + condition
-            + " and "
-            + fits
-            + " order by rating_a desc, id limit "
-            + MOST_JUDGED
-            + ")";
-    if (tray.isPresent()) {
-      taken +=
-          " union all (select id from catalogue where "
+    List<UUID> ids =
+        new ArrayList<>(
+            database
+                .sql(
+                    "select id from catalogue where "
+                        + condition
+                        + " and "
+                        + fits
+                        + " order by rating_a desc, id limit "
+                        + MOST_JUDGED)
+                .params(where.values())
+                .query(UUID.class)
+                .list());
+    if (tray.isPresent() && ids.size() < MOST_JUDGED) {
+      String near =
+          "select id from catalogue where "
               + condition
               + " and not "
               + fits
@@ -115,14 +124,22 @@ class Catalogue {
               + FAR_MM
               + " order by greatest(length_mm - :l, 0) + greatest(width_mm - :w, 0)"
               + " + greatest(height_mm - :h, 0), id limit "
-              + MOST_NEAR
-              + ")";
+              + MOST_NEAR;
+      ids.addAll(database.sql(near).params(where.values()).query(UUID.class).list());
     }
-    return database
-        .sql("select c.* from (" + taken + ") as taken join catalogue c using (id)")
-        .params(where.values())
-        .query((row, number) -> rows.entry(row))
-        .list();
+    return ids;
+  }
+
+  /** Entries by id, in no order. */
+  @Transactional(readOnly = true)
+  List<Entry> read(List<UUID> ids) {
+    return ids.isEmpty()
+        ? List.of()
+        : database
+            .sql("select * from catalogue where id = any(:ids)")
+            .param("ids", ids.toArray(UUID[]::new))
+            .query((row, number) -> rows.entry(row))
+            .list();
   }
 
   /** Counts of all that is asked for, of every chemistry; remembered while nothing is added. */

@@ -109,14 +109,18 @@ class CatalogueController {
     Need need = needs.of(job);
     int volts = need.engine().nominalVolts();
     Catalogue.Whose whose = catalogue.whose(job.garageId());
-    List<Entry> entries = catalogue.matching(asked, whose, chosen, volts, need.tray());
+    List<JudgedEntries.Judged> known =
+        judged.of(
+            need,
+            benches.policy(job),
+            catalogue.matching(asked, whose, chosen, volts, need.tray()));
+    List<Entry> entries = known.stream().map(JudgedEntries.Judged::entry).toList();
     Shortlist found =
         Shortlist.of(
             need,
             Conditions.of(need),
             benches.weights(job),
-            judged.by(need, benches.policy(job), entries),
-            entries.stream().map(Entry::label).toList());
+            known.stream().map(JudgedEntries.Judged::screened).toList());
     Set<String> taken =
         lineUp.candidates(job).stream()
             .map(candidate -> candidate.label().name())
