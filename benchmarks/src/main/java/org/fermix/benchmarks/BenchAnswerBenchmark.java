@@ -1,5 +1,6 @@
 package org.fermix.benchmarks;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.fermix.core.bench.Bench;
@@ -47,7 +48,7 @@ public class BenchAnswerBenchmark {
   public void fromLabelsWithCurves(Blackhole hole) {
     Bench bench = Bench.of(need, Policy.USUAL, candidates);
     hole.consume(bench.answer(Conditions.of(need)));
-    List<CandidateCurves> curves = bench.curves(Conditions.of(need));
+    List<CandidateCurves> curves = bench.curves(Conditions.of(need), EnumSet.allOf(CandidateCurves.Kind.class));
     hole.consume(curves);
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
@@ -219,7 +220,8 @@ class WholeRangeTest {
           assertThat(figure.working().terms()).as(asked).isNotEmpty();
         }
       }
-      for (CandidateCurves curves : bench.curves(conditions)) {
+      for (CandidateCurves curves :
+          bench.curves(conditions, EnumSet.allOf(CandidateCurves.Kind.class))) {
         for (List<CandidateCurves.Point> curve : curves.curves().values()) {
           assertThat(curve).hasSize(CandidateCurves.POINTS);
           assertThat(curve)

@@ -56,6 +56,7 @@ class ArchitectureTest {
           "instruments",
           "practice",
           "permission",
+          "picture",
           "bench",
           "catalogue",
           "decide",

@@ -3,6 +3,7 @@ package org.fermix.core.bench;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.label.Candidate;
@@ -98,9 +99,14 @@ public final class Bench {
     return candidates.stream().map(candidate -> candidate.standing(conditions)).toList();
   }
 
-  /** Every candidate's curves, in the order of the question. */
-  public List<CandidateCurves> curves(Conditions conditions) {
-    return candidates.stream().map(candidate -> candidate.curves(conditions)).toList();
+  /** Every candidate's curves of some kinds, in the order of the question. */
+  public List<CandidateCurves> curves(Conditions conditions, Set<CandidateCurves.Kind> asked) {
+    return candidates.stream().map(candidate -> candidate.curves(conditions, asked)).toList();
+  }
+
+  /** How each candidate fails, in the order of the question. */
+  public List<HowItFails> failing(Conditions conditions) {
+    return candidates.stream().map(candidate -> candidate.failing(conditions)).toList();
   }
 
   /**

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.Plates;
@@ -163,8 +164,13 @@ final class BenchCandidate {
     return new CandidateAnswer(candidate, gates, OutcomeFamily.figures(in(conditions)));
   }
 
-  CandidateCurves curves(Conditions conditions) {
-    return OutcomeFamily.curves(in(conditions));
+  CandidateCurves curves(Conditions conditions, Set<CandidateCurves.Kind> asked) {
+    return OutcomeFamily.curves(in(conditions), asked);
+  }
+
+  HowItFails failing(Conditions conditions) {
+    InConditions in = in(conditions);
+    return HowItFails.of(in, OutcomeFamily.figures(in));
   }
 
   CandidateFutures futures(Conditions conditions) {

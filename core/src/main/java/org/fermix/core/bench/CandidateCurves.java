@@ -22,14 +22,24 @@ public record CandidateCurves(String letter, Map<Kind, List<Point>> curves) {
   public enum Kind {
     /** Terminal voltage (V) over seconds of a start that does not fire. */
     START_VOLTS,
+    /** Current of the battery (A) over the same seconds. */
+    START_AMPS,
     /** Cranking speed (rpm) over the same seconds. */
     START_RPM,
-    /** Charge (%) over days parked. */
+    /** The same of the third try, after two with a rest between; empty where it comes to none. */
+    THIRD_VOLTS,
+    THIRD_AMPS,
+    THIRD_RPM,
+    /** Charge (%) over a year’s days parked, from the day the lay-up begins. */
     PARKED_CHARGE,
     /** Terminal voltage (V) over hours with the engine off, to the voltage that ends it. */
     ENGINE_OFF_VOLTS,
-    /** Money spent over years kept, with every replacement. */
+    /** Charge (%) over the days of a week of ordinary use, from half. */
+    FILLING,
+    /** Money expected to be spent over the years kept. */
     MONEY,
+    /** The same with every replacement at its likely life, as steps. */
+    MONEY_STEPS,
     /** Chance of a start (%) over temperature (°C), after the days parked. */
     START_CHANCE
   }

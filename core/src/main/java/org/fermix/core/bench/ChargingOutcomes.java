@@ -3,6 +3,9 @@ package org.fermix.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.fermix.core.bench.CandidateCurves.Kind;
+import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.chemistry.ChargingWindow;
 import org.fermix.core.machine.Charging;
@@ -28,6 +31,10 @@ final class ChargingOutcomes implements OutcomeFamily {
           "ordinary days of the coldest month");
   private static final double LOCKED_CHARGE = 0.3;
   private static final double FLAT = 0.04;
+  private static final double HALF_FULL = 0.5;
+  private static final int WEEK_DAYS = 7;
+  private static final double MIDDAY = 0.5;
+  private static final double MINUTES_PER_DAY = 1440;
 
   private final InConditions in;
 
@@ -52,6 +59,36 @@ final class ChargingOutcomes implements OutcomeFamily {
           Outcome.FLAT_DAYS,
           Figure.of(flat, Unit.DAY, Band.ratio(flat, in.drainSigma()), this::working));
     }
+  }
+
+  @Override
+  public void curves(Set<Kind> asked, Map<Kind, List<Point>> into) {
+    if (asked.contains(Kind.FILLING)) {
+      into.put(Kind.FILLING, week());
+    }
+  }
+
+  /** A week from half: what each day takes, and what its running puts in at the middle of it. */
+  private List<Point> week() {
+    DailyBalance balance = in.reached().balance();
+    double ampHours = in.label().capacity().value() * in.health();
+    double runDays = in.need().use().driving().minutesPerDay() / MINUTES_PER_DAY;
+    double charge = HALF_FULL;
+    List<Point> points = new ArrayList<>();
+    for (int day = 0; day < WEEK_DAYS; day++) {
+      points.add(new Point(day, 100 * charge));
+      double before = share(charge - 0.5 * balance.useAmpHours(charge) / ampHours);
+      points.add(new Point(day + MIDDAY, 100 * before));
+      double after = share(before + balance.gainAmpHours(charge) / ampHours);
+      points.add(new Point(day + MIDDAY + Math.min(0.5, runDays), 100 * after));
+      charge = share(after - 0.5 * balance.useAmpHours(charge) / ampHours);
+    }
+    points.add(new Point(WEEK_DAYS, 100 * charge));
+    return List.copyOf(points);
+  }
+
+  private static double share(double charge) {
+    return Math.max(0, Math.min(1, charge));
   }
 
   private Working working() {

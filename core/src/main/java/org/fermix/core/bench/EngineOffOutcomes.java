@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.electrical.ChargeState;
@@ -51,12 +52,12 @@ final class EngineOffOutcomes implements OutcomeFamily {
   }
 
   @Override
-  public void curves(Map<Kind, List<Point>> into) {
+  public void curves(Set<Kind> asked, Map<Kind, List<Point>> into) {
     if (in.house().isPresent()) {
-      new EngineOffOutcomes(in.house().get().in()).curves(into);
+      new EngineOffOutcomes(in.house().get().in()).curves(asked, into);
       return;
     }
-    if (amps <= 0) {
+    if (amps <= 0 || !asked.contains(Kind.ENGINE_OFF_VOLTS)) {
       return;
     }
     ChargeState from = ChargeState.rested(in.chargeReached(), in.conditions().temperatureC());

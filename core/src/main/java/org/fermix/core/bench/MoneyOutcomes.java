@@ -3,6 +3,8 @@ package org.fermix.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.cost.Ownership;
@@ -40,6 +42,9 @@ final class MoneyOutcomes implements OutcomeFamily {
           "arithmetic on the cycle life",
           "used up by cycling alone");
 
+  /** No life is drawn shorter (y). */
+  private static final double LEAST_LIFE = 0.25;
+
   private final InConditions in;
 
   MoneyOutcomes(InConditions in) {
@@ -60,14 +65,47 @@ final class MoneyOutcomes implements OutcomeFamily {
   }
 
   @Override
-  public void curves(Map<Kind, List<Point>> into) {
-    if (!in.candidate().isToday()) {
+  public void curves(Set<Kind> asked, Map<Kind, List<Point>> into) {
+    if (in.candidate().isToday() || !in.candidate().hasPrice()) {
+      return;
+    }
+    if (asked.contains(Kind.MONEY_STEPS)) {
+      into.put(Kind.MONEY_STEPS, steps());
+    }
+    if (asked.contains(Kind.MONEY)) {
       Ownership ownership = BenchCandidate.ownership(in);
       into.put(
           Kind.MONEY,
           OutcomeFamily.over(
               0, ownership.yearsKept(), year -> ownership.spentBy(year) + beside(year)));
     }
+  }
+
+  /** Each battery bought again at its likely life: corners of the steps. */
+  private List<Point> steps() {
+    double kept = in.need().use().yearsKept().value();
+    List<InConditions> all = new ArrayList<>();
+    all.add(in);
+    in.others().forEach(other -> all.add(other.in()));
+    TreeMap<Double, Double> bought = new TreeMap<>();
+    bought.put(0.0, in.partsPrice());
+    for (InConditions each : all) {
+      double life = Math.max(LEAST_LIFE, each.life().years());
+      for (double year = 0; year < kept; year += life) {
+        bought.merge(year, each.label().price().value(), Double::sum);
+      }
+    }
+    List<Point> corners = new ArrayList<>();
+    double spent = 0;
+    for (var purchase : bought.entrySet()) {
+      if (!corners.isEmpty()) {
+        corners.add(new Point(purchase.getKey(), spent));
+      }
+      spent += purchase.getValue();
+      corners.add(new Point(purchase.getKey(), spent));
+    }
+    corners.add(new Point(kept, spent));
+    return List.copyOf(corners);
   }
 
   /** What stands beside it and its parts have cost by a year. */

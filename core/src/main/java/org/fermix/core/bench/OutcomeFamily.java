@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
@@ -15,8 +16,8 @@ interface OutcomeFamily {
   /** Puts its figures in. */
   void figures(Map<Outcome, Figure> into);
 
-  /** Puts its curves in. */
-  default void curves(Map<Kind, List<Point>> into) {}
+  /** Puts those of its curves in that are asked for. */
+  default void curves(Set<Kind> asked, Map<Kind, List<Point>> into) {}
 
   /** Every family of one candidate. */
   static List<OutcomeFamily> all(InConditions in) {
@@ -36,10 +37,10 @@ interface OutcomeFamily {
     return figures;
   }
 
-  /** Every curve of one candidate. */
-  static CandidateCurves curves(InConditions in) {
+  /** The curves of one candidate that are asked for. */
+  static CandidateCurves curves(InConditions in, Set<Kind> asked) {
     Map<Kind, List<Point>> curves = new EnumMap<>(Kind.class);
-    all(in).forEach(family -> family.curves(curves));
+    all(in).forEach(family -> family.curves(asked, curves));
     return new CandidateCurves(in.candidate().letter(), curves);
   }
 

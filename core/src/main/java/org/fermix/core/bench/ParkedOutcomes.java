@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.machine.LongestLayUp;
@@ -33,7 +34,7 @@ final class ParkedOutcomes implements OutcomeFamily {
           "the monthly means of the place where it stands");
 
   private static final double HALF = 0.5;
-  private static final double LEAST_DAYS = 30;
+  private static final double YEAR = 365;
   private static final double A_MOMENT = 1e-3;
 
   private final InConditions in;
@@ -79,9 +80,10 @@ final class ParkedOutcomes implements OutcomeFamily {
   }
 
   @Override
-  public void curves(Map<Kind, List<Point>> into) {
-    double days = 1.5 * Math.max(LEAST_DAYS, in.conditions().layUpDays(in.need()));
-    into.put(Kind.PARKED_CHARGE, OutcomeFamily.over(0, days, day -> 100 * parked.charge(day)));
+  public void curves(Set<Kind> asked, Map<Kind, List<Point>> into) {
+    if (asked.contains(Kind.PARKED_CHARGE)) {
+      into.put(Kind.PARKED_CHARGE, OutcomeFamily.over(0, YEAR, day -> 100 * parked.charge(day)));
+    }
   }
 
   /** Days until it no longer starts (d); 0 where it does not at once. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.electrical.ChargeState;
@@ -115,27 +116,45 @@ final class StartOutcomes implements OutcomeFamily {
   }
 
   @Override
-  public void curves(Map<Kind, List<Point>> into) {
-    into.put(Kind.START_CHANCE, chanceCurve());
+  public void curves(Set<Kind> asked, Map<Kind, List<Point>> into) {
+    if (asked.contains(Kind.START_CHANCE)) {
+      into.put(Kind.START_CHANCE, chanceCurve());
+    }
     if (!in.need().engine().turns()) {
       return;
     }
+    ChargeState rested = ChargeState.rested(charge, temperatureC);
+    if (asked.contains(Kind.START_VOLTS)) {
+      trace(rested, into, Kind.START_VOLTS, Kind.START_AMPS, Kind.START_RPM);
+    }
+    if (asked.contains(Kind.THIRD_VOLTS)) {
+      Tries tries = Tries.of(cranking, rested, in.power().protection(), 3);
+      if (tries.tries().size() == 3) {
+        ChargeState before = tries.tries().get(2).before();
+        trace(before, into, Kind.THIRD_VOLTS, Kind.THIRD_AMPS, Kind.THIRD_RPM);
+      }
+    }
+  }
+
+  private void trace(
+      ChargeState from, Map<Kind, List<Point>> into, Kind voltsKind, Kind ampsKind, Kind rpmKind) {
     double seconds =
         START_SPACING_S
             * (INRUSH_POINTS - 1 + LATER_EVERY * (CandidateCurves.POINTS - INRUSH_POINTS));
-    StartTransient start =
-        StartTransient.of(
-            cranking, ChargeState.rested(charge, temperatureC), seconds, START_SPACING_S);
+    StartTransient start = StartTransient.of(cranking, from, seconds, START_SPACING_S);
     List<Point> volts = new ArrayList<>(CandidateCurves.POINTS);
+    List<Point> amps = new ArrayList<>(CandidateCurves.POINTS);
     List<Point> rpm = new ArrayList<>(CandidateCurves.POINTS);
     for (int i = 0; i < CandidateCurves.POINTS; i++) {
       int at = i < INRUSH_POINTS ? i : INRUSH_POINTS - 1 + LATER_EVERY * (i - INRUSH_POINTS + 1);
       StartTransient.Moment moment = start.trace().get(at);
       volts.add(new Point(moment.seconds(), moment.volts()));
+      amps.add(new Point(moment.seconds(), moment.currentA()));
       rpm.add(new Point(moment.seconds(), moment.rpm()));
     }
-    into.put(Kind.START_VOLTS, Collections.unmodifiableList(volts));
-    into.put(Kind.START_RPM, Collections.unmodifiableList(rpm));
+    into.put(voltsKind, Collections.unmodifiableList(volts));
+    into.put(ampsKind, Collections.unmodifiableList(amps));
+    into.put(rpmKind, Collections.unmodifiableList(rpm));
   }
 
   /** Worked out every few kelvin; between them as a smooth line through the sureness. */

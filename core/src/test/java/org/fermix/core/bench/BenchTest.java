@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
@@ -34,7 +35,7 @@ class BenchTest {
   @Test
   void chanceCurveSaysWhatTheAnswerSays() {
     Conditions usual = Conditions.of(NEED);
-    List<CandidateCurves> curves = BENCH.curves(usual);
+    List<CandidateCurves> curves = BENCH.curves(usual, EnumSet.allOf(CandidateCurves.Kind.class));
     for (int i = 0; i < CandidateCurves.POINTS; i += 3) {
       double celsius =
           curves.get(0).find(CandidateCurves.Kind.START_CHANCE).orElseThrow().get(i).x();

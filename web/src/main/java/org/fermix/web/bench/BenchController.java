@@ -5,12 +5,14 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Ranked;
 import org.fermix.core.quantity.Figure;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.chart.Drawing;
@@ -19,7 +21,10 @@ import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
+import org.fermix.web.picture.Picture;
+import org.fermix.web.picture.Pictures;
 import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Download;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.Htmx;
 import org.fermix.web.shared.NotHere;
@@ -101,12 +106,102 @@ class BenchController {
     model.addAttribute("rows", CellMarkup.of(table, job.jobId(), query(form)));
     model.addAttribute("recommendation", recommendation);
     model.addAttribute("assumed", Assumptions.of(bench.need(), display));
+    if (!decision.answer().candidates().isEmpty()) {
+      picture(
+          new Pictures(bench, decision.answer(), recommendation.leader(), money),
+          parameters,
+          model);
+    }
     if (htmx.wantsPart()) {
       model.addAttribute("part", true);
       return "bench/parts :: results";
     }
     model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
     return "bench/page";
+  }
+
+  private static void picture(Pictures pictures, Map<String, String> parameters, Model model) {
+    Picture picture = drawn(pictures, parameters);
+    Picture.Reader reader = picture.reader();
+    model.addAttribute("picture", picture);
+    model.addAttribute("pictureKinds", pictures.available());
+    model.addAttribute("tried", third(parameters) ? "third" : "first");
+    model.addAttribute(
+        "readAt",
+        reader.reads()
+            ? Math.round(1000 * (reader.at() - reader.from()) / (reader.to() - reader.from()))
+            : 0);
+    model.addAttribute("readText", pictures.read(reader));
+  }
+
+  private static Picture drawn(Pictures pictures, Map<String, String> parameters) {
+    return pictures.draw(
+        pictures.chosen(parameters.getOrDefault("picture", "")),
+        OptionalDouble.empty(),
+        third(parameters));
+  }
+
+  private static boolean third(Map<String, String> parameters) {
+    return parameters.getOrDefault("try", "").equals("third");
+  }
+
+  /** One picture alone, as another is chosen. */
+  @GetMapping("/picture")
+  String picture(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Model model) {
+    OpenJob job = jobs.open(visitor, id);
+    Form form = ConditionsForm.read(Conditions.of(benches.of(job).need()), parameters, display);
+    model.addAttribute("job", job);
+    model.addAttribute("query", query(form));
+    picture(pictures(job, form, display), parameters, model);
+    return "bench/picture :: picture";
+  }
+
+  private Pictures pictures(OpenJob job, Form form, Display display) {
+    Bench bench = benches.of(job);
+    Conditions conditions =
+        ConditionsForm.conditions(form).orElseThrow(() -> new NotHere("condition"));
+    Decision decision = benches.shown(job, conditions).decision();
+    if (decision.answer().candidates().isEmpty()) {
+      throw new NotHere("picture");
+    }
+    return new Pictures(
+        bench,
+        decision.answer(),
+        decision.first().map(Ranked::letter).orElse(""),
+        display.in(benches.currency(job)));
+  }
+
+  @GetMapping("/picture.{format:svg|csv}")
+  ResponseEntity<String> picture(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @PathVariable String format,
+      @RequestParam Map<String, String> parameters,
+      Display display) {
+    OpenJob job = jobs.open(visitor, id);
+    Form form = ConditionsForm.read(Conditions.of(benches.of(job).need()), parameters, display);
+    Pictures pictures = pictures(job, form, display);
+    Picture picture = drawn(pictures, parameters);
+    String heading =
+        "Bench, " + picture.kind().word() + ", " + picture.kind().sub() + ", " + job.machineName();
+    return format.equals("svg")
+        ? drawings.file(
+            Drawing.of(
+                "bench/picture :: drawing",
+                "picture",
+                picture,
+                DRAWN_WIDTH,
+                picture.height(),
+                heading,
+                picture.summary()))
+        : Download.of(
+            pictures.csv(picture.kind(), third(parameters)),
+            "bench-" + picture.kind().id() + ".csv");
   }
 
   /** Where another would lead if they were judged new, who and why it is said. */

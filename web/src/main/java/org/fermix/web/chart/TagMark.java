@@ -20,6 +20,11 @@ public record TagMark(
     return fails ? "tag-failed" : leads ? "tag-leader" : today ? "tag-today" : "tag-plain";
   }
 
+  /** The same with nothing under it. */
+  public TagMark withoutStem() {
+    return new TagMark(letter, at, top, top, style, below, title);
+  }
+
   /** Draws it. */
   public void draw(Markup out) {
     out.open(
@@ -39,7 +44,7 @@ public record TagMark(
         "overflow",
         "visible");
     out.line("title", title);
-    if (!below) {
+    if (!below && stem > top) {
       out.mark(
           "line",
           "x1",
