@@ -18,6 +18,10 @@ public record Flip(Kind kind, double value, String letter) {
     /** It is parked for less than the value (d). */
     SHORTER_PARKED,
     /** It is parked for longer than the value (d). */
-    LONGER_PARKED
+    LONGER_PARKED,
+    /** Things run for less than the value with the engine off (h). */
+    SHORTER_ENGINE_OFF,
+    /** Things run for longer than the value with the engine off (h). */
+    LONGER_ENGINE_OFF
   }
 }

@@ -9,6 +9,7 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateSurface;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Screening;
+import org.fermix.core.machine.Use;
 import org.fermix.core.quantity.Unit;
 
 /**
@@ -21,6 +22,12 @@ public final class Flips {
   private static final double[] OTHER_DAYS = {
     1, 2, 3, 5, 7, 10, 14, 21, 28, 35, 42, 56, 70, 90, 120, 150, 180, 240, 365
   };
+
+  /** Shares and multiples of the hours asked about at which the bench is asked. */
+  private static final double[] SHORTER = {0.75, 0.5, 0.25, 0.1};
+
+  private static final double[] LONGER = {1.25, 1.5, 2, 3, 4.5, 7, 10};
+  private static final int CLOSER = 3;
   private static final double EVEN_CHANCE = 0.5;
   private static final double MOST_PRICE_FACTOR = 20;
 
@@ -56,7 +63,55 @@ public final class Flips {
     }
     sweep.find(Flip.Kind.SHORTER_PARKED, shorter, conditions::afterDays).ifPresent(flips::add);
     sweep.find(Flip.Kind.LONGER_PARKED, longer, conditions::afterDays).ifPresent(flips::add);
+    if (conditions.hasEngineOffLoad()) {
+      double hours = conditions.engineOffHours();
+      engineOff(bench, decision, Flip.Kind.SHORTER_ENGINE_OFF, SHORTER, hours)
+          .ifPresent(flips::add);
+      engineOff(bench, decision, Flip.Kind.LONGER_ENGINE_OFF, LONGER, hours).ifPresent(flips::add);
+    }
     return flips;
+  }
+
+  /** Hours at which another leads, found by asking the bench itself, then closed in on. */
+  private static Optional<Flip> engineOff(
+      Bench bench, Decision decision, Flip.Kind kind, double[] factors, double hours) {
+    Conditions conditions = decision.answer().conditions();
+    String leader = decision.ranked().get(0).letter();
+    double same = hours;
+    for (double factor : factors) {
+      double there = factor * hours;
+      if (there > Use.ENGINE_OFF_HOURS.most()) {
+        return Optional.empty();
+      }
+      Optional<String> other = otherAt(bench, decision, conditions, there, leader);
+      if (other.isEmpty()) {
+        same = there;
+        continue;
+      }
+      double turned = there;
+      for (int i = 0; i < CLOSER; i++) {
+        double middle = 0.5 * (same + turned);
+        Optional<String> closer = otherAt(bench, decision, conditions, middle, leader);
+        if (closer.isPresent()) {
+          turned = middle;
+          other = closer;
+        } else {
+          same = middle;
+        }
+      }
+      double value = turned;
+      return other.map(letter -> new Flip(kind, value, letter));
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<String> otherAt(
+      Bench bench, Decision decision, Conditions conditions, double hours, String leader) {
+    List<Ranked> ranked =
+        Decision.rank(
+            bench.answer(conditions.running(conditions.engineOffAmps(), hours)),
+            decision.weights());
+    return Optional.of(ranked.get(0).letter()).filter(letter -> !letter.equals(leader));
   }
 
   private static List<Double> steps(double from, double to, double step) {
@@ -153,6 +208,7 @@ public final class Flips {
       case LEADER_DEARER -> Unit.MONEY;
       case WARMER, COLDER -> Unit.CELSIUS;
       case SHORTER_PARKED, LONGER_PARKED -> Unit.DAY;
+      case SHORTER_ENGINE_OFF, LONGER_ENGINE_OFF -> Unit.HOUR;
     };
   }
 }

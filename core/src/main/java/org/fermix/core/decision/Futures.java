@@ -25,6 +25,9 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
   /** How many the bench draws unless asked otherwise. */
   public static final int USUAL = 10_000;
 
+  /** Fewer points apart than this, of twelve, the figures cannot tell; engineering judgement. */
+  public static final double LEVEL_POINTS = 0.6;
+
   /** A cost of nothing, as of a battery without a price, is no measure of others. */
   private static final double LEAST_COST = 1e-6;
 
@@ -39,12 +42,13 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
    * How one candidate fares.
    *
    * @param wins share of futures in which it has the most points (1); they add up to 1
+   * @param level share in which it has not the most, but so nearly that it makes no odds (1)
    * @param starts share in which it starts in the conditions (1)
    * @param regret points lost on average against the best of each future
    * @param worstRegret points lost in one future in ten, or more
    */
   public record Share(
-      String letter, double wins, double starts, double regret, double worstRegret) {}
+      String letter, double wins, double level, double starts, double regret, double worstRegret) {}
 
   /**
    * Draws futures.
@@ -143,9 +147,14 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
     Share share(int count) {
       double mean = java.util.Arrays.stream(regrets).average().orElse(0);
       java.util.Arrays.sort(regrets);
+      int close = 0;
+      while (close < count && regrets[close] < LEVEL_POINTS) {
+        close++;
+      }
       return new Share(
           candidate.letter(),
           wins / (double) count,
+          Math.max(0, close - wins) / (double) count,
           starts / (double) count,
           mean,
           regrets[Math.min(count - 1, count * 9 / 10)]);

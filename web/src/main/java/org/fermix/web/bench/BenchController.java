@@ -2,6 +2,7 @@ package org.fermix.web.bench;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +12,10 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Flips;
+import org.fermix.core.decision.Influence;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.quantity.Figure;
 import org.fermix.web.account.Visitor;
@@ -21,6 +25,8 @@ import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.job.Stop;
+import org.fermix.web.need.Judge;
+import org.fermix.web.need.Rests;
 import org.fermix.web.picture.Picture;
 import org.fermix.web.picture.Pictures;
 import org.fermix.web.shared.Display;
@@ -28,6 +34,8 @@ import org.fermix.web.shared.Download;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.Htmx;
 import org.fermix.web.shared.NotHere;
+import org.fermix.web.shared.StaleEdit;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -36,6 +44,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
@@ -45,13 +54,16 @@ import org.springframework.web.util.UriComponentsBuilder;
 @RequestMapping("/jobs/{id}/bench")
 class BenchController {
   private static final int DRAWN_WIDTH = 760;
+  private static final int MOST_MEASUREMENTS = 4;
 
   private final Jobs jobs;
   private final Rails rails;
   private final Benches benches;
   private final Drawings drawings;
+  private final Judge judge;
 
-  BenchController(Jobs jobs, Rails rails, Benches benches, Drawings drawings) {
+  BenchController(Jobs jobs, Rails rails, Benches benches, Drawings drawings, Judge judge) {
+    this.judge = judge;
     this.jobs = jobs;
     this.rails = rails;
     this.benches = benches;
@@ -68,6 +80,59 @@ class BenchController {
       Model model,
       HttpServletResponse response) {
     OpenJob job = jobs.open(visitor, id);
+    if (!results(job, parameters, display, model)) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    }
+    response.addHeader(HttpHeaders.VARY, "HX-Request");
+    if (htmx.wantsPart()) {
+      model.addAttribute("part", true);
+      return "bench/parts :: results";
+    }
+    model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
+    return "bench/page";
+  }
+
+  /** Spreads the twelve points anew, and shows what comes of it. */
+  @PostMapping("/points")
+  String points(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam long pointsVersion,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Htmx htmx,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = jobs.open(visitor, id);
+    Optional<Map<Criterion, Integer>> points = PointsForm.read(parameters);
+    if (points.isEmpty()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      model.addAttribute(
+          "pointsError",
+          "Spread whole points, 0 to 12 each and 12 in all; what was spread before stands.");
+    } else {
+      try {
+        benches.spread(job, pointsVersion, points.get());
+      } catch (StaleEdit | OptimisticLockingFailureException e) {
+        job.forget();
+        response.setStatus(HttpStatus.CONFLICT.value());
+        model.addAttribute(
+            "pointsError",
+            "They were spread in another tab meanwhile; those stand now. Look again.");
+      }
+    }
+    results(job, parameters, display, model);
+    if (htmx.wantsPart()) {
+      model.addAttribute("part", true);
+      return "bench/parts :: results";
+    }
+    model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
+    return "bench/page";
+  }
+
+  /** All that the bench shows in the conditions of an address; false where they are not sound. */
+  private boolean results(
+      OpenJob job, Map<String, String> parameters, Display display, Model model) {
     Display money = display.in(benches.currency(job));
     Bench bench = benches.of(job);
     Conditions own = Conditions.of(bench.need());
@@ -76,10 +141,6 @@ class BenchController {
     if (conditions.isPresent() && !form.drawn().equals(display.system().name())) {
       form = ConditionsForm.own(conditions.get(), display);
     }
-    if (conditions.isEmpty()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    }
-    response.addHeader(HttpHeaders.VARY, "HX-Request");
     Benches.Shown shown = benches.shown(job, conditions.orElse(own));
     Decision decision = shown.decision();
     Recommendation recommendation = Recommendation.of(bench, decision, benches.check(job), money);
@@ -112,12 +173,42 @@ class BenchController {
           parameters,
           model);
     }
+    model.addAttribute("points", PointsForm.rows(decision.weights()));
+    model.addAttribute("pointsAssumed", decision.weights().assumed());
+    model.addAttribute("pointsVersion", benches.pointsVersion(job));
+    return conditions.isPresent();
+  }
+
+  /** What would change the answer and how sure it is: worked out after the rest is shown. */
+  @GetMapping("/sure")
+  String sure(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      @RequestParam Map<String, String> parameters,
+      Display display,
+      Htmx htmx,
+      Model model,
+      HttpServletResponse response) {
+    OpenJob job = jobs.open(visitor, id);
+    Display money = display.in(benches.currency(job));
+    Bench bench = benches.of(job);
+    Form form = ConditionsForm.read(Conditions.of(bench.need()), parameters, display);
+    Conditions conditions =
+        ConditionsForm.conditions(form).orElseThrow(() -> new NotHere("condition"));
+    Decision decision = benches.shown(job, conditions).decision();
+    model.addAttribute("job", job);
+    model.addAttribute("futures", FutureBars.of(benches.futures(job, conditions), decision, money));
+    model.addAttribute("stretches", Stretches.of(Flips.around(bench, decision), decision, money));
+    List<Influence> influences = judge.influences(job, bench.need());
+    model.addAttribute(
+        "measurements",
+        Rests.of(influences.stream().limit(MOST_MEASUREMENTS).toList(), job, display));
+    response.addHeader(HttpHeaders.VARY, "HX-Request");
     if (htmx.wantsPart()) {
-      model.addAttribute("part", true);
-      return "bench/parts :: results";
+      return "bench/sure :: sure";
     }
     model.addAttribute("rail", rails.of(job, Stop.BENCH, display));
-    return "bench/page";
+    return "bench/surepage";
   }
 
   private static void picture(Pictures pictures, Map<String, String> parameters, Model model) {

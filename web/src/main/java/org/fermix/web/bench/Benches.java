@@ -7,7 +7,9 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Futures;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
@@ -26,6 +28,8 @@ import org.springframework.stereotype.Service;
 /** Sets up the core's bench for a job. */
 @Service
 public class Benches {
+  private static final long FUTURES_SEED = 20_261_127;
+
   private final Needs needs;
   private final Priorities priorities;
   private final LineUp lineUp;
@@ -108,6 +112,28 @@ public class Benches {
         .weights(job)
         .orElseGet(
             () -> Weights.start(priorities.schools(job).first(), needs.coldestMorningC(job)));
+  }
+
+  /** The version of the points; who spreads them anew must have seen this one. */
+  long pointsVersion(OpenJob job) {
+    return priorities.version(job);
+  }
+
+  /** Spreads the points anew. */
+  void spread(OpenJob job, long version, Map<Criterion, Integer> points) {
+    priorities.spread(job, version, points);
+  }
+
+  /** All that is drawn of plausible futures depends on this. */
+  private record FuturesAsked(Question question, Conditions conditions) {}
+
+  /** Plausible futures in some conditions; remembered. */
+  Futures futures(OpenJob job, Conditions conditions) {
+    Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
+    return answers.to(
+        new FuturesAsked(question, conditions),
+        Futures.class,
+        () -> Futures.of(of(job), conditions, question.weights(), Futures.USUAL, FUTURES_SEED));
   }
 
   /** The line-up, today's battery with what its tests found. */

@@ -17,7 +17,6 @@ import org.fermix.core.decision.Ranked;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
-import org.fermix.web.chart.Scale;
 import org.fermix.web.check.CheckFinding;
 import org.fermix.web.check.VerdictWords;
 import org.fermix.web.shared.Display;
@@ -30,6 +29,8 @@ import org.fermix.web.shared.Display;
  * @param ranking letters in order with their points
  * @param refusals those that fail a gate, with why and what would open it
  * @param weights what the points rest on
+ * @param level who is too close to tell apart; empty where the order is clear
+ * @param heads the names over the bars of the ranking
  */
 public record Recommendation(
     String headline,
@@ -37,7 +38,9 @@ public record Recommendation(
     List<String> reasons,
     List<Placed> ranking,
     List<Refused> refusals,
-    String weights) {
+    String weights,
+    String level,
+    String heads) {
   /** A lead below this, of twelve points, is called close. */
   static final double CLOSE_POINTS = 0.6;
 
@@ -46,9 +49,12 @@ public record Recommendation(
   /**
    * One place in the ranking.
    *
+   * @param bar where its points come from
    * @param misses what it falls short in; empty when it does all that is asked
+   * @param dominated against whom nothing speaks for it
    */
-  public record Placed(String letter, String name, String points, String share, String misses) {}
+  public record Placed(
+      String letter, String name, String points, String bar, String misses, String dominated) {}
 
   /** One candidate that fails a gate. */
   public record Refused(String letter, String name, String reason) {}
@@ -101,7 +107,9 @@ public record Recommendation(
           reasons,
           ranking(),
           refusals(),
-          weights());
+          weights(),
+          RankingBars.level(decision.ranked(), display),
+          RankingBars.heads(decision.weights()));
     }
 
     /** The weights, the heaviest first. */
@@ -110,20 +118,10 @@ public record Recommendation(
           + Arrays.stream(Criterion.values())
               .filter(criterion -> decision.weights().of(criterion) > 0)
               .sorted(Comparator.comparingInt(criterion -> -decision.weights().of(criterion)))
-              .map(criterion -> word(criterion) + " " + decision.weights().of(criterion))
+              .map(
+                  criterion -> RankingBars.word(criterion) + " " + decision.weights().of(criterion))
               .collect(Collectors.joining(", "))
           + ".";
-    }
-
-    private static String word(Criterion criterion) {
-      return switch (criterion) {
-        case COLD -> "cold";
-        case PARKED -> "parked";
-        case ENGINE_OFF -> "engine off";
-        case MASS -> "mass";
-        case MONEY -> "money";
-        case EASE -> "wishes";
-      };
     }
 
     private String headline(Ranked leader) {
@@ -411,7 +409,6 @@ public record Recommendation(
     }
 
     private List<Placed> ranking() {
-      double most = decision.ranked().stream().mapToDouble(Ranked::points).max().orElse(1);
       return decision.ranked().stream()
           .map(
               verdict ->
@@ -419,8 +416,9 @@ public record Recommendation(
                       verdict.letter(),
                       verdict.answer().candidate().label().name(),
                       display.number(verdict.points(), 1),
-                      Scale.percent(most <= 0 ? 0 : Math.max(0, 100 * verdict.points() / most)),
-                      OpeningWords.inShort(decision.shortfalls(verdict.answer()), turns())))
+                      RankingBars.bar(verdict, display),
+                      OpeningWords.inShort(decision.shortfalls(verdict.answer()), turns()),
+                      RankingBars.dominated(verdict, decision.ranked())))
           .toList();
     }
 

@@ -23,6 +23,9 @@ final class FlipWords {
       case WARMER -> "Your coldest morning is " + value + " or warmer" + then;
       case COLDER -> "Your coldest morning is " + value + " or colder" + then;
       case SHORTER_PARKED -> "It never stands longer than " + value + then;
+      case SHORTER_ENGINE_OFF ->
+          "Things run for no more than " + value + " with the engine off" + then;
+      case LONGER_ENGINE_OFF -> "Things run for " + value + " or longer with the engine off" + then;
       case LONGER_PARKED -> "It stands " + value + " or longer" + then;
     };
   }

@@ -36,7 +36,7 @@ public record Rests(
   }
 
   /** All of them, those that carry nothing together at the end. */
-  static List<Rests> of(List<Influence> influences, OpenJob job, Display display) {
+  public static List<Rests> of(List<Influence> influences, OpenJob job, Display display) {
     return influences.stream().map(each -> of(each, job, display)).toList();
   }
 

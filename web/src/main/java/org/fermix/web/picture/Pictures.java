@@ -290,8 +290,12 @@ public final class Pictures {
     }
     ends(plot, panel, lines, kind, value -> Math.round(value) + " %");
     List<Ticks.Tick> months = new ArrayList<>();
-    for (int day = 0; day <= end; day += 61) {
-      months.add(new Ticks.Tick(plot.across().at(day), day + " d, " + date(day), day % 122 != 0));
+    double step = Math.max(7, Ticks.step(end, 6));
+    for (int each = 0; each * step <= end; each++) {
+      double day = each * step;
+      months.add(
+          new Ticks.Tick(
+              plot.across().at(day), Math.round(day) + " d, " + date(day), each % 2 == 1));
     }
     plot.foot(months);
     plot.crosshair(reading);

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -131,6 +132,31 @@ public class Priorities implements NextJob, ReadAhead {
                   PriorityForm.of(said, Map.of(), Weights.USUAL, Display.USUAL), again);
               stored.save(again);
             });
+  }
+
+  /** The version of what is said; who changes it must have seen this one. */
+  @Transactional(readOnly = true)
+  public long version(OpenJob job) {
+    return said(job).version();
+  }
+
+  /**
+   * Spreads a job’s points anew; all else stays.
+   *
+   * @throws StaleEdit where somebody has said something else meanwhile
+   */
+  @Transactional
+  public void spread(OpenJob job, long version, Map<Criterion, Integer> points) {
+    StoredPriorities said = said(job);
+    if (said.version() != version) {
+      throw new StaleEdit("the points");
+    }
+    Map<String, Integer> named = new TreeMap<>();
+    points.forEach((criterion, each) -> named.put(criterion.name(), each));
+    said.weights = Map.copyOf(named);
+    stored.save(said);
+    stored.flush();
+    job.forget();
   }
 
   @Transactional

@@ -64,7 +64,7 @@ class RecommendationTest {
         .contains("with a start kept")
         .contains("Today’s battery");
     assertThat(recommendation.ranking()).hasSize(4);
-    assertThat(recommendation.ranking().get(0).share()).isEqualTo("100.00%");
+    assertThat(recommendation.ranking().get(0).bar()).contains("cold: ", " of 4");
   }
 
   @Test
