@@ -1,5 +1,6 @@
 package org.fermix.core.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -104,9 +105,13 @@ public final class Bench {
     return candidates.stream().map(candidate -> candidate.curves(conditions, asked)).toList();
   }
 
-  /** How each candidate fails, in the order of the question. */
-  public List<HowItFails> failing(Conditions conditions) {
-    return candidates.stream().map(candidate -> candidate.failing(conditions)).toList();
+  /** How each candidate fails, in the order of the question; of an answer this bench gave. */
+  public List<HowItFails> failing(BenchAnswer answer) {
+    List<HowItFails> all = new ArrayList<>();
+    for (int i = 0; i < candidates.size(); i++) {
+      all.add(candidates.get(i).failing(answer.conditions(), answer.candidates().get(i)));
+    }
+    return List.copyOf(all);
   }
 
   /**

@@ -168,9 +168,8 @@ final class BenchCandidate {
     return OutcomeFamily.curves(in(conditions), asked);
   }
 
-  HowItFails failing(Conditions conditions) {
-    InConditions in = in(conditions);
-    return HowItFails.of(in, OutcomeFamily.figures(in));
+  HowItFails failing(Conditions conditions, CandidateAnswer answer) {
+    return HowItFails.of(in(conditions), answer);
   }
 
   CandidateFutures futures(Conditions conditions) {

@@ -3,7 +3,6 @@ package org.fermix.core.bench;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.fermix.core.bench.CandidateCurves.Kind;
@@ -90,11 +89,11 @@ public record HowItFails(
     }
   }
 
-  static HowItFails of(InConditions in, Map<Outcome, Figure> figures) {
+  static HowItFails of(InConditions in, CandidateAnswer answer) {
     boolean lead = in.label().chemistry().isLead();
     First first = First.PARKED;
-    double spare = spare(figures.get(Outcome.PARKED_DAYS), days(in), Spread.PARKED_DAYS.sigma());
-    double cold = sureness(figures.get(Outcome.START_CHANCE));
+    double spare = spare(figure(answer, Outcome.PARKED_DAYS), days(in), Spread.PARKED_DAYS.sigma());
+    double cold = sureness(figure(answer, Outcome.START_CHANCE));
     if (cold < spare) {
       first = First.COLD_START;
       spare = cold;
@@ -102,7 +101,7 @@ public record HowItFails(
     if (in.conditions().hasEngineOffLoad()) {
       double off =
           spare(
-              figures.get(Outcome.ENGINE_OFF_HOURS),
+              figure(answer, Outcome.ENGINE_OFF_HOURS),
               in.conditions().engineOffHours(),
               Spread.ENGINE_OFF_HOURS.sigma());
       if (off < spare) {
@@ -115,7 +114,7 @@ public record HowItFails(
     if (protection.filter(Protection::hasReserve).isPresent()) {
       helps.add(Help.RESERVE);
     }
-    Figure tries = figures.get(Outcome.FIRST_TRY);
+    Figure tries = figure(answer, Outcome.FIRST_TRY);
     if (tries != null && !tries.isNever() && tries.value() > 1) {
       helps.add(Help.MORE_TRIES);
     }
@@ -134,6 +133,10 @@ public record HowItFails(
         lead ? Manner.FADES : protection.isPresent() ? Manner.CUT_OFF : Manner.FALLS,
         warning(in, lead),
         helps);
+  }
+
+  private static @Nullable Figure figure(CandidateAnswer answer, Outcome outcome) {
+    return answer.find(outcome).orElse(null);
   }
 
   private static double days(InConditions in) {

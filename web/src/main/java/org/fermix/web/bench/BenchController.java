@@ -161,8 +161,18 @@ class BenchController {
     model.addAttribute("query", query(form));
     model.addAttribute(
         "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
+    TableView view = TableView.of(parameters, decision.answer());
     OutcomeTable table =
-        OutcomeTable.of(decision.answer(), shown.standing(), money, recommendation.leader());
+        OutcomeTable.of(
+            decision.answer(),
+            shown.standing(),
+            shown.failing(),
+            view,
+            money,
+            recommendation.leader());
+    model.addAttribute("againstChoices", view.againstChoices(decision.answer()));
+    model.addAttribute("orderChoices", view.orderChoices());
+    model.addAttribute("onlyDifferent", view.onlyDifferent());
     model.addAttribute("table", table);
     model.addAttribute("rows", CellMarkup.of(table, job.jobId(), query(form)));
     model.addAttribute("recommendation", recommendation);
@@ -199,6 +209,7 @@ class BenchController {
     model.addAttribute("job", job);
     model.addAttribute("futures", FutureBars.of(benches.futures(job, conditions), decision, money));
     model.addAttribute("stretches", Stretches.of(Flips.around(bench, decision), decision, money));
+    model.addAttribute("enough", EnoughWords.of(benches.enough(job, conditions), decision, money));
     List<Influence> influences = judge.influences(job, bench.need());
     model.addAttribute(
         "measurements",

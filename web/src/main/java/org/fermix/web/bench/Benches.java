@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Enough;
+import org.fermix.core.bench.HowItFails;
 import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.decision.Criterion;
@@ -54,18 +56,27 @@ public class Benches {
    * What a bench says in one set of conditions, by the usual weights.
    *
    * @param standing days parked, were each left otherwise, in the order of the question
+   * @param failing how each fails, in the same order
    * @param newLeader who would lead if all were judged new, where that is another
    */
   record Shown(
-      Decision decision, List<Map<Stand.Way, Figure>> standing, Optional<Ranked> newLeader) {
-    /** Copies the list. */
+      Decision decision,
+      List<Map<Stand.Way, Figure>> standing,
+      List<HowItFails> failing,
+      Optional<Ranked> newLeader) {
+    /** Copies the lists. */
     Shown {
       standing = List.copyOf(standing);
+      failing = List.copyOf(failing);
     }
 
     static Shown of(Bench bench, Conditions conditions, Weights weights) {
       Decision decision = Decision.of(bench, conditions, weights);
-      return new Shown(decision, bench.standing(conditions), newLeader(bench, decision));
+      return new Shown(
+          decision,
+          bench.standing(conditions),
+          bench.failing(decision.answer()),
+          newLeader(bench, decision));
     }
 
     private static Optional<Ranked> newLeader(Bench bench, Decision decision) {
@@ -125,15 +136,39 @@ public class Benches {
   }
 
   /** All that is drawn of plausible futures depends on this. */
-  private record FuturesAsked(Question question, Conditions conditions) {}
+  private record Asked(Question question, Conditions conditions) {}
 
   /** Plausible futures in some conditions; remembered. */
   Futures futures(OpenJob job, Conditions conditions) {
     Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
     return answers.to(
-        new FuturesAsked(question, conditions),
+        new Asked(question, conditions),
         Futures.class,
         () -> Futures.of(of(job), conditions, question.weights(), Futures.USUAL, FUTURES_SEED));
+  }
+
+  /** How much of each rating is enough; of those that do all that is asked. */
+  private record EnoughOf(List<Enough> found) {}
+
+  /** The same for what is enough: one answer for each question. */
+  private record Enquiry(Question question, Conditions conditions) {}
+
+  List<Enough> enough(OpenJob job, Conditions conditions) {
+    Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
+    return answers
+        .to(
+            new Enquiry(question, conditions),
+            EnoughOf.class,
+            () ->
+                new EnoughOf(
+                    question.candidates().stream()
+                        .filter(each -> !each.isToday())
+                        .flatMap(
+                            each ->
+                                Enough.of(question.need(), question.policy(), each, conditions)
+                                    .stream())
+                        .toList()))
+        .found();
   }
 
   /** The line-up, today's battery with what its tests found. */

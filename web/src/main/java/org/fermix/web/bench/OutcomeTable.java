@@ -5,11 +5,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.GateResult;
+import org.fermix.core.bench.HowItFails;
 import org.fermix.core.bench.Mark;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Standing;
@@ -22,6 +24,7 @@ import org.fermix.core.quantity.Reach;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.Scale;
 import org.fermix.web.need.StandWords;
+import org.fermix.web.picture.HowItFailsWords;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Months;
 
@@ -78,12 +81,33 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
   }
 
   static OutcomeTable of(
-      BenchAnswer answer, List<Map<Stand.Way, Figure>> standing, Display display, String leader) {
-    return new Builder(answer, standing, display).build(leader);
+      BenchAnswer answer,
+      List<Map<Stand.Way, Figure>> standing,
+      List<HowItFails> failing,
+      TableView view,
+      Display display,
+      String leader) {
+    List<Integer> order = view.order(answer);
+    BenchAnswer ordered =
+        new BenchAnswer(
+            answer.need(),
+            answer.conditions(),
+            order.stream().map(answer.candidates()::get).toList());
+    return new Builder(
+            ordered,
+            order.stream().map(standing::get).toList(),
+            order.stream().map(failing::get).toList(),
+            view,
+            display)
+        .build(leader);
   }
 
   private record Builder(
-      BenchAnswer answer, List<Map<Stand.Way, Figure>> standing, Display display) {
+      BenchAnswer answer,
+      List<Map<Stand.Way, Figure>> standing,
+      List<HowItFails> failing,
+      TableView view,
+      Display display) {
     OutcomeTable build(String leader) {
       Conditions conditions = answer.conditions();
       Need need = answer.need();
@@ -123,6 +147,13 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                   row("Expected life", Outcome.LIFE),
                   price(),
                   row("Cost per year", Outcome.COST_PER_YEAR))));
+      groups.add(
+          new Group(
+              "How it fails",
+              List.of(
+                  words("Gives first", HowItFailsWords::first),
+                  words("How it goes", HowItFailsWords::manner),
+                  words("What helps then", each -> HowItFailsWords.helps(each.helps())))));
       List<Head> heads =
           answer.candidates().stream()
               .map(
@@ -135,7 +166,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
                           candidate.letter().equals(leader),
                           !candidate.isEligible() && !candidate.candidate().isToday()))
               .toList();
-      return new OutcomeTable(heads, groups);
+      return new OutcomeTable(heads, view.kept(groups));
     }
 
     /** Rows in which at least one candidate has something to say. */
@@ -335,6 +366,15 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           "");
     }
 
+    private Row words(String label, Function<HowItFails, String> say) {
+      return new Row(
+          label,
+          "",
+          failing.stream()
+              .map(each -> new Cell(each.letter(), say.apply(each), "", "", "", "", "", "", ""))
+              .toList());
+    }
+
     private Row price() {
       return new Row(
           "Price",
@@ -413,6 +453,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
     }
 
     private String difference(CandidateAnswer candidate, Outcome outcome, Figure figure) {
+      if (!view.against().isEmpty()) {
+        return view.difference(answer, candidate, outcome, figure, display);
+      }
       if (figure.unit() == Unit.DAY && outcome != Outcome.FLAT_DAYS) {
         return date(figure);
       }

@@ -89,7 +89,15 @@ final class RankingBars {
     for (Criterion each : Criterion.values()) {
       double wide = PERCENT * weights.of(each) / Weights.SPREAD;
       if (wide > ROOM_FOR_FIGURE) {
-        out.line("text", word(each), "x", Scale.percent(at), "y", "10", "class", "slot-head");
+        out.line(
+            "text",
+            each == Criterion.ENGINE_OFF ? "off" : word(each),
+            "x",
+            Scale.percent(at),
+            "y",
+            "10",
+            "class",
+            "slot-head");
       }
       at += wide;
     }

@@ -406,7 +406,7 @@ public final class Pictures {
               ""));
     }
     plot.ends(panel, ends);
-    List<HowItFails> failing = bench.failing(conditions);
+    List<HowItFails> failing = bench.failing(answer);
     List<String> warnings = new ArrayList<>();
     int row = bars;
     for (HowItFails each : failing) {

@@ -10,6 +10,7 @@ import org.fermix.core.Examples;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
@@ -127,12 +128,7 @@ class RulersTest {
 
   @Test
   void theTableMarksByWordAndSignAndComparesMassWithTodays() {
-    OutcomeTable table =
-        OutcomeTable.of(
-            answer(Examples.lineUp(), Conditions.of(NEED)),
-            Bench.of(NEED, Policy.USUAL, Examples.lineUp()).standing(Conditions.of(NEED)),
-            Display.USUAL,
-            "C");
+    OutcomeTable table = table(Map.of());
     assertThat(table.heads())
         .extracting(OutcomeTable.Head::letter)
         .containsExactly("0", "A", "B", "C", "D");
@@ -167,5 +163,53 @@ class RulersTest {
     assertThat(ConditionsForm.controls(wrong, NEED, Display.USUAL)).hasSize(4);
     assertThat(ConditionsForm.controls(form, NEED, US).get(0).low()).isEqualTo("-40.0");
     assertThat(ConditionsForm.controls(form, NEED, US).get(0).high()).isEqualTo("86.0");
+  }
+
+  private static OutcomeTable table(Map<String, String> view) {
+    Bench bench = Bench.of(NEED, Policy.USUAL, Examples.lineUp());
+    BenchAnswer answer = bench.answer(Conditions.of(NEED));
+    return OutcomeTable.of(
+        answer,
+        bench.standing(Conditions.of(NEED)),
+        bench.failing(answer),
+        TableView.of(view, answer),
+        Display.USUAL,
+        "C");
+  }
+
+  @Test
+  void theTableIsOrderedComparedAndShortenedAsAsked() {
+    OutcomeTable usual = table(Map.of());
+    assertThat(usual.groups()).extracting(OutcomeTable.Group::title).contains("How it fails");
+    OutcomeTable lightest = table(Map.of("order", "mass", "against", "C", "rows", "different"));
+    List<Double> kg =
+        lightest.heads().stream()
+            .map(
+                head ->
+                    answer(Examples.lineUp(), Conditions.of(NEED))
+                        .find(head.letter())
+                        .orElseThrow()
+                        .figure(Outcome.MASS)
+                        .value())
+            .toList();
+    assertThat(kg).isSorted();
+    assertThat(lightest.heads().get(0).letter()).isEqualTo("D");
+    OutcomeTable.Cell mass =
+        lightest.groups().stream()
+            .flatMap(group -> group.rows().stream())
+            .filter(row -> row.label().equals("Mass"))
+            .findFirst()
+            .orElseThrow()
+            .cells()
+            .get(0);
+    assertThat(mass.difference()).startsWith("−").contains("kg");
+    assertThat(rows(lightest)).isLessThan(rows(usual));
+    // What nobody has, or nobody knows, changes nothing.
+    assertThat(rows(table(Map.of("order", "?", "against", "Z", "rows", "?"))))
+        .isEqualTo(rows(usual));
+  }
+
+  private static long rows(OutcomeTable table) {
+    return table.groups().stream().mapToLong(group -> group.rows().size()).sum();
   }
 }
