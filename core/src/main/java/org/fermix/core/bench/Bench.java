@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.WarmUp;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
@@ -112,6 +113,14 @@ public final class Bench {
       all.add(candidates.get(i).failing(answer.conditions(), answer.candidates().get(i)));
     }
     return List.copyOf(all);
+  }
+
+  /**
+   * What some minutes of a load do to each cold battery of a kind that warms, in the order of the
+   * question; empty for lead, which such a load only empties.
+   */
+  public List<Optional<WarmUp>> warmUps(Conditions conditions, double amps, double seconds) {
+    return candidates.stream().map(each -> each.warmUp(conditions, amps, seconds)).toList();
   }
 
   /**

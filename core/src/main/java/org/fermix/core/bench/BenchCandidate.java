@@ -12,8 +12,10 @@ import org.fermix.core.chemistry.Plates;
 import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.Renewals;
 import org.fermix.core.electrical.BatteryCircuit;
+import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.Protection;
+import org.fermix.core.electrical.WarmUp;
 import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
@@ -34,6 +36,9 @@ import org.fermix.core.storage.ThermalLag;
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
   private static final double MONTHS = 12;
+
+  /** Colder than this a warm-up is asked about (°C). */
+  private static final double COLD_C = 5;
 
   /** Every so many months of the year are looked at for what driving does to a life. */
   private static final int LIFE_MONTH_STEP = 3;
@@ -166,6 +171,21 @@ final class BenchCandidate {
 
   CandidateCurves curves(Conditions conditions, Set<CandidateCurves.Kind> asked) {
     return OutcomeFamily.curves(in(conditions), asked);
+  }
+
+  Optional<WarmUp> warmUp(Conditions conditions, double amps, double seconds) {
+    if (chemistry.isLead() || conditions.temperatureC() >= COLD_C) {
+      return Optional.empty();
+    }
+    InConditions in = in(conditions);
+    return in.chargeAtStart() <= in.circuit().lowestTrustedCharge()
+        ? Optional.empty()
+        : Optional.of(
+            WarmUp.of(
+                in.circuit(),
+                ChargeState.rested(in.chargeAtStart(), conditions.temperatureC()),
+                amps,
+                seconds));
   }
 
   HowItFails failing(Conditions conditions, CandidateAnswer answer) {

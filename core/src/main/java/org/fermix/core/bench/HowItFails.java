@@ -9,6 +9,7 @@ import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.electrical.Protection;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Normal;
 import org.fermix.core.quantity.Spread;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param spare how far it is from that, in standard deviations of the outcome; below 0 where it is
  *     not met
  * @param manner how it goes
- * @param warning of the load with the engine off, where one runs
+ * @param warning of the load with the engine off, where one runs: from the machine’s own alarm, or
+ *     where it has none from lamps seen to dim
  * @param helps what one can do then, the best first
  */
 public record HowItFails(
@@ -33,11 +35,8 @@ public record HowItFails(
     Manner manner,
     Optional<Warning> warning,
     List<Help> helps) {
-  /** First sign of a lead battery run down by a load: lamps dim (V at 12 V); estimate. */
-  public static final double LEAD_SIGN_VOLTS = 11.8;
-
-  /** The same of lithium and sodium: below it the edge is near (V at 12 V); estimate. */
-  public static final double OTHER_SIGN_VOLTS = 12.4;
+  /** Lamps are seen to dim below this, whatever feeds them (V at 12 V); estimate. */
+  public static final double SIGN_VOLTS = 11.8;
 
   /** Copies the list. */
   public HowItFails {
@@ -92,8 +91,9 @@ public record HowItFails(
   static HowItFails of(InConditions in, CandidateAnswer answer) {
     boolean lead = in.label().chemistry().isLead();
     First first = First.PARKED;
-    double spare = spare(figure(answer, Outcome.PARKED_DAYS), days(in), Spread.PARKED_DAYS.sigma());
     double cold = sureness(figure(answer, Outcome.START_CHANCE));
+    double spare =
+        spare(figure(answer, Outcome.PARKED_DAYS), days(in), Spread.PARKED_DAYS.sigma(), cold);
     if (cold < spare) {
       first = First.COLD_START;
       spare = cold;
@@ -103,7 +103,8 @@ public record HowItFails(
           spare(
               figure(answer, Outcome.ENGINE_OFF_HOURS),
               in.conditions().engineOffHours(),
-              Spread.ENGINE_OFF_HOURS.sigma());
+              Spread.ENGINE_OFF_HOURS.sigma(),
+              cold);
       if (off < spare) {
         first = First.ENGINE_OFF;
         spare = off;
@@ -131,7 +132,7 @@ public record HowItFails(
         first,
         spare,
         lead ? Manner.FADES : protection.isPresent() ? Manner.CUT_OFF : Manner.FALLS,
-        warning(in, lead),
+        warning(in),
         helps);
   }
 
@@ -149,20 +150,24 @@ public record HowItFails(
         : Normal.inverse(Math.max(1e-9, Math.min(1 - 1e-9, chance.value() / 100)));
   }
 
-  private static double spare(@Nullable Figure figure, double needed, double sigma) {
+  /** Of what never holds because it does not start at all, the start is the cause. */
+  private static double spare(@Nullable Figure figure, double needed, double sigma, double cold) {
     if (figure == null || needed <= 0) {
       return Double.MAX_VALUE;
     }
     return figure.isNever() || figure.value() <= 0
-        ? -Double.MAX_VALUE
+        ? (cold < 0 ? Double.MAX_VALUE : -Double.MAX_VALUE)
         : Math.log(figure.value() / needed) / sigma;
   }
 
-  private static Optional<Warning> warning(InConditions in, boolean lead) {
-    boolean carrierIsLead =
-        in.house().map(house -> house.in().label().chemistry().isLead()).orElse(lead);
+  private static Optional<Warning> warning(InConditions in) {
     double sign =
-        (carrierIsLead ? LEAD_SIGN_VOLTS : OTHER_SIGN_VOLTS) * in.need().engine().series();
+        in.need()
+            .use()
+            .habit()
+            .alarmVolts()
+            .map(Given::value)
+            .orElse(SIGN_VOLTS * in.need().engine().series());
     return OutcomeFamily.curves(in, EnumSet.of(Kind.ENGINE_OFF_VOLTS))
         .find(Kind.ENGINE_OFF_VOLTS)
         .map(

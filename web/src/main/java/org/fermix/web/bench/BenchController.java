@@ -161,7 +161,7 @@ class BenchController {
     model.addAttribute("query", query(form));
     model.addAttribute(
         "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
-    TableView view = TableView.of(parameters, decision.answer());
+    TableView view = TableView.of(parameters, decision.answer(), benches.sources(job));
     OutcomeTable table =
         OutcomeTable.of(
             decision.answer(),

@@ -1,5 +1,6 @@
 package org.fermix.web.bench;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import org.fermix.core.bench.Enough;
 import org.fermix.core.bench.HowItFails;
 import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Futures;
@@ -18,6 +20,8 @@ import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
+import org.fermix.web.charger.Chargers;
+import org.fermix.web.charger.StoredCharger;
 import org.fermix.web.check.CheckFinding;
 import org.fermix.web.check.Checks;
 import org.fermix.web.job.OpenJob;
@@ -30,15 +34,24 @@ import org.springframework.stereotype.Service;
 /** Sets up the core's bench for a job. */
 @Service
 public class Benches {
+  private static final int MOST_SOURCES = 4;
   private static final long FUTURES_SEED = 20_261_127;
 
   private final Needs needs;
   private final Priorities priorities;
   private final LineUp lineUp;
   private final Checks checks;
+  private final Chargers chargers;
   private final Answers answers;
 
-  Benches(Needs needs, Priorities priorities, LineUp lineUp, Checks checks, Answers answers) {
+  Benches(
+      Needs needs,
+      Priorities priorities,
+      LineUp lineUp,
+      Checks checks,
+      Chargers chargers,
+      Answers answers) {
+    this.chargers = chargers;
     this.needs = needs;
     this.priorities = priorities;
     this.lineUp = lineUp;
@@ -123,6 +136,18 @@ public class Benches {
         .weights(job)
         .orElseGet(
             () -> Weights.start(priorities.schools(job).first(), needs.coldestMorningC(job)));
+  }
+
+  /** Chargers that are owned and made for such a system, by name. */
+  Map<String, ChargeSource> sources(OpenJob job) {
+    Map<String, ChargeSource> sources = new LinkedHashMap<>();
+    double series = needs.of(job).engine().series();
+    for (StoredCharger each : chargers.of(job)) {
+      if (each.series() == series && sources.size() < MOST_SOURCES) {
+        sources.put(each.name(), each.source());
+      }
+    }
+    return sources;
   }
 
   /** The version of the points; who spreads them anew must have seen this one. */

@@ -14,7 +14,9 @@ import org.fermix.core.bench.GateResult;
 import org.fermix.core.bench.HowItFails;
 import org.fermix.core.bench.Mark;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.bench.Refill;
 import org.fermix.core.bench.Standing;
+import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.electrical.Tries;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
@@ -136,9 +138,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               "Charging in the coldest month, "
                   + display.show(need.use().driving().minutesPerDay(), Unit.MINUTE).text()
                   + " a day",
-              present(
-                  row("Charge reached", Outcome.CHARGE_REACHED),
-                  row("Does not keep up: flat after", Outcome.FLAT_DAYS))));
+              filling()));
       groups.add(
           new Group(
               "Mass and money",
@@ -364,6 +364,47 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           "",
           "",
           "");
+    }
+
+    /** What daily use keeps it at, and the hours each source takes from half. */
+    private List<Row> filling() {
+      List<Row> rows =
+          new ArrayList<>(
+              present(
+                  row("Charge reached", Outcome.CHARGE_REACHED),
+                  row("Does not keep up: flat after", Outcome.FLAT_DAYS)));
+      if (answer.need().engine().turns()) {
+        rows.add(refill("Half to 95 % by the engine", Refill.engine(answer.need())));
+      }
+      view.sources()
+          .forEach((name, source) -> rows.add(refill("Half to 95 % by “" + name + "”", source)));
+      return rows;
+    }
+
+    private Row refill(String label, ChargeSource source) {
+      return new Row(
+          label,
+          "",
+          answer.candidates().stream()
+              .map(
+                  each -> {
+                    Refill refill = Refill.of(answer.need(), each.candidate().label(), source);
+                    String words =
+                        switch (refill.way()) {
+                          case FILLS ->
+                              display.show(refill.hours().getAsDouble(), Unit.HOUR, 1).text();
+                          case NEVER_FULL -> "never full";
+                          case HARMS -> "harms it";
+                        };
+                    String mark =
+                        switch (refill.way()) {
+                          case FILLS -> "";
+                          case NEVER_FULL -> "close";
+                          case HARMS -> "fails";
+                        };
+                    return new Cell(each.letter(), words, "", "", "", mark, "", "", "");
+                  })
+              .toList());
     }
 
     private Row words(String label, Function<HowItFails, String> say) {

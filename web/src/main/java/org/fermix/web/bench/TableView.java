@@ -1,7 +1,9 @@
 package org.fermix.web.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import java.util.stream.IntStream;
 import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -20,8 +23,17 @@ import org.fermix.web.shared.Display;
  * @param against letter that differences are taken from; empty for none
  * @param onlyDifferent true where rows in which all say the same are left out
  * @param by what the columns are ordered by; empty for the letters
+ * @param sources chargers that are owned, by name
  */
-record TableView(String against, boolean onlyDifferent, Optional<Outcome> by) {
+record TableView(
+    String against,
+    boolean onlyDifferent,
+    Optional<Outcome> by,
+    Map<String, ChargeSource> sources) {
+  TableView {
+    sources = Collections.unmodifiableMap(new LinkedHashMap<>(sources));
+  }
+
   /** What columns may be ordered by, the best first. */
   private static final List<Order> ORDERS =
       List.of(
@@ -37,13 +49,15 @@ record TableView(String against, boolean onlyDifferent, Optional<Outcome> by) {
   /** One of the things to choose from. */
   public record Choice(String value, String word, boolean chosen) {}
 
-  static TableView of(Map<String, String> parameters, BenchAnswer answer) {
+  static TableView of(
+      Map<String, String> parameters, BenchAnswer answer, Map<String, ChargeSource> sources) {
     String against = parameters.getOrDefault("against", "");
     String order = parameters.getOrDefault("order", "");
     return new TableView(
         answer.find(against).isPresent() ? against : "",
         parameters.getOrDefault("rows", "").equals("different"),
-        ORDERS.stream().filter(each -> each.id().equals(order)).findFirst().map(Order::outcome));
+        ORDERS.stream().filter(each -> each.id().equals(order)).findFirst().map(Order::outcome),
+        sources);
   }
 
   List<Choice> againstChoices(BenchAnswer answer) {

@@ -8,9 +8,6 @@ import org.fermix.web.shared.Display;
 
 /** Words for what gives first, how, with what warning, and what helps then. */
 public final class HowItFailsWords {
-  /** The volts at which lamps dim, for a 12 V system. */
-  static final double LEAD_SIGN = HowItFails.LEAD_SIGN_VOLTS;
-
   private static final double MINUTES = 60;
   private static final double WHOLE_HOURS_FROM = 10;
 

@@ -22,7 +22,9 @@ import org.fermix.core.bench.HowItFails;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.WarmUp;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.chart.Figures;
 import org.fermix.web.chart.Scale;
@@ -31,6 +33,8 @@ import org.fermix.web.shared.Display;
 
 /** Draws one picture of a bench in some conditions. */
 public final class Pictures {
+  private static final double LAMPS_A = 10;
+  private static final double LAMPS_S = 180;
   private static final int TALL = 320;
   private static final int TOP = 18;
   private static final int PANELS_TALL = 390;
@@ -202,11 +206,40 @@ public final class Pictures {
             read("Volts", 0, lines.of(kinds.get(0)), reading, Unit.VOLT, 2),
             read("Amps", 1, lines.of(kinds.get(1)), reading, Unit.AMPERE, 0),
             read("Turning", 2, lines.of(kinds.get(2)), reading, Unit.RPM, 0)),
-        List.of(
-            fact("Comes to start at try", Outcome.FIRST_TRY),
-            fact("Steady speed", Outcome.CRANKING_SPEED)),
+        startFacts(),
         heads(),
         table(lines.of(kinds.get(0)), 0, end, "seconds", Unit.SECOND, Unit.VOLT, 2));
+  }
+
+  /** Tries, and what lamps would do first for what a load warms. */
+  private List<Picture.Fact> startFacts() {
+    List<Picture.Fact> facts =
+        new ArrayList<>(
+            List.of(
+                fact("Comes to start at try", Outcome.FIRST_TRY),
+                fact("Steady speed", Outcome.CRANKING_SPEED)));
+    List<Optional<WarmUp>> warmUps = bench.warmUps(conditions, LAMPS_A, LAMPS_S);
+    if (warmUps.stream().anyMatch(Optional::isPresent)) {
+      facts.add(
+          new Picture.Fact(
+              "Three minutes of lamps ("
+                  + display.show(LAMPS_A, Unit.AMPERE).text()
+                  + ") first: it warms, its amps, its charge",
+              warmUps.stream().map(each -> each.map(this::warmed).orElse("—")).toList()));
+    }
+    return facts;
+  }
+
+  private String warmed(WarmUp warmUp) {
+    double more = 100 * (warmUp.currentGain() - 1);
+    return "+"
+        + display.show(warmUp.gainedK(), Unit.KELVIN, 1).number()
+        + (display.isUs() ? " °F, " : " K, ")
+        + (more >= 0 ? "+" : "−")
+        + display.number(Math.abs(more), 0)
+        + " %, −"
+        + display.number(100 * warmUp.chargeCost(), 1)
+        + " %";
   }
 
   private Picture cold(OptionalDouble at) {
@@ -372,6 +405,8 @@ public final class Pictures {
     double end = Math.max(1.5 * asked, Math.min(longest, 12 * asked)) * 1.02;
     double series = bench.need().engine().series();
     double reading = within(at, 0, end, Math.min(end, 1.5 * asked));
+    Optional<Given> alarm = bench.need().use().habit().alarmVolts();
+    double sign = alarm.map(Given::value).orElse(HowItFails.SIGN_VOLTS * series);
     int bars = TALL + 30;
     Plot plot = new Plot(0, end, bars + BAR_PITCH * curves.size());
     Plot.Panel panel =
@@ -379,8 +414,8 @@ public final class Pictures {
     plot.asked(panel, 0, asked, asked, "asked for: " + display.show(asked, Unit.HOUR).text());
     plot.threshold(
         panel,
-        HowItFailsWords.LEAD_SIGN * series,
-        "lamps dim, " + display.show(HowItFailsWords.LEAD_SIGN * series, Unit.VOLT).text());
+        sign,
+        (alarm.isPresent() ? "its alarm, " : "lamps dim, ") + display.show(sign, Unit.VOLT).text());
     plot.lines(panel, lines.drawn(kind));
     for (Lines.Curve curve : curves) {
       curve
@@ -432,8 +467,8 @@ public final class Pictures {
             + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
             + " drawn, at "
             + temperature()
-            + ". A dot: the last moment a start is still kept. Bars: from the first sign one would"
-            + " notice to off. Lead fades and shows it; lithium holds to the edge.";
+            + ". A dot: the last moment a start is still kept. Bars: from the first sign to off."
+            + " Lead fades and shows it; lithium holds to the edge.";
     return new Picture(
         Picture.Kind.ENGINE_OFF,
         plot.drawn(),

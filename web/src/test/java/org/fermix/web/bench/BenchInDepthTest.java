@@ -109,7 +109,11 @@ class BenchInDepthTest extends WebTestBase {
           .as(nonsense)
           .contains("12 in all", "Your weights: money 12");
     }
-    assertThat(new Visit(port).get(job + "/bench/sure").statusCode()).isNotEqualTo(200);
+    // Another garage has no part in it.
+    Visit stranger = new Visit(port);
+    stranger.ownJob("Vole", "petrol-car");
+    assertThat(stranger.get(job + "/bench/sure").statusCode()).isEqualTo(404);
+    assertThat(stranger.get(job + "/bench/picture.csv").statusCode()).isEqualTo(404);
   }
 
   @Test

@@ -172,7 +172,7 @@ class RulersTest {
         answer,
         bench.standing(Conditions.of(NEED)),
         bench.failing(answer),
-        TableView.of(view, answer),
+        TableView.of(view, answer, Map.of()),
         Display.USUAL,
         "C");
   }
