@@ -115,6 +115,15 @@ public final class Bench {
     return List.copyOf(all);
   }
 
+  /** What makes the band of one candidate’s figure, the largest first. */
+  public List<Doubt> doubts(String letter, Outcome outcome, Conditions conditions) {
+    return candidates.stream()
+        .filter(each -> each.letter().equals(letter))
+        .findFirst()
+        .map(each -> each.futures(conditions).doubts(outcome))
+        .orElse(List.of());
+  }
+
   /**
    * What some minutes of a load do to each cold battery of a kind that warms, in the order of the
    * question; empty for lead, which such a load only empties.

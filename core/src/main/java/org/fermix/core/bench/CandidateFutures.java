@@ -1,7 +1,11 @@
 package org.fermix.core.bench;
 
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.Renewals;
 import org.fermix.core.electrical.ChargeState;
@@ -88,6 +92,111 @@ public final class CandidateFutures {
                 ownership.rest())
             .perYear()
         + in.besideCostPerYear();
+  }
+
+  /**
+   * What makes the band of an outcome: each input a standard deviation up and down while all others
+   * are as expected, its share of the squares of what that moves; the largest first. Empty for
+   * outcomes whose band has one cause only.
+   */
+  List<Doubt> doubts(Outcome outcome) {
+    Map<Doubt.Cause, Double> moved = new EnumMap<>(Doubt.Cause.class);
+    switch (outcome) {
+      case START_FLOOR, START_CHANCE, CRANKING_SPEED, CRANKING_VOLTS -> startDoubts(moved);
+      case PARKED_DAYS, LAY_UP_CHANCE, HALF_DAYS -> parkedDoubts(moved);
+      case ENGINE_OFF_HOURS -> {
+        moved.put(Doubt.Cause.LOAD, Spread.LOAD.sigma());
+        moved.put(Doubt.Cause.CAPACITY, capacitySigma);
+        moved.put(Doubt.Cause.DISCHARGE_LAW, Spread.ENGINE_OFF.sigma());
+        moved.put(
+            Doubt.Cause.CHARGE_REACHED,
+            Spread.CHARGE_REACHED.sigma() / Math.max(0.1, in.chargeReached()));
+      }
+      case COST_PER_YEAR -> {
+        moved.put(Doubt.Cause.PRICE, Spread.PRICE.sigma());
+        moved.put(
+            Doubt.Cause.LIFE,
+            0.5 * Math.abs(Math.log(costs[index(1)] / Math.max(1e-9, costs[index(-1)]))));
+      }
+      default -> {
+        return List.of();
+      }
+    }
+    double all = moved.values().stream().mapToDouble(each -> each * each).sum();
+    return all <= 0
+        ? List.of()
+        : moved.entrySet().stream()
+            .map(each -> new Doubt(each.getKey(), each.getValue() * each.getValue() / all))
+            .sorted(Comparator.comparingDouble(Doubt::share).reversed())
+            .toList();
+  }
+
+  private static int index(double score) {
+    return (int) Math.round(score - SCORES[0]);
+  }
+
+  private void startDoubts(Map<Doubt.Cause, Double> moved) {
+    double middle = Math.max(1, afterParking.rpm(Draw.EXPECTED, Draw.Own.EXPECTED, 0));
+    Map<Doubt.Cause, Function<Double, Draw>> machine = new EnumMap<>(Doubt.Cause.class);
+    machine.put(Doubt.Cause.DRAG, x -> new Draw(x, 0, 0, 0, 0, 0, 0, 0));
+    machine.put(Doubt.Cause.WINDING, x -> new Draw(0, x, 0, 0, 0, 0, 0, 0));
+    machine.put(Doubt.Cause.COUNTER_VOLTS, x -> new Draw(0, 0, x, 0, 0, 0, 0, 0));
+    machine.put(Doubt.Cause.LEADS, x -> new Draw(0, 0, 0, x, 0, 0, 0, 0));
+    machine.put(Doubt.Cause.TEMPERATURE, x -> new Draw(0, 0, 0, 0, 0, x, 0, 0));
+    machine.forEach(
+        (cause, draw) ->
+            moved.put(
+                cause,
+                half(
+                    afterParking.rpm(draw.apply(1.0), Draw.Own.EXPECTED, 0),
+                    afterParking.rpm(draw.apply(-1.0), Draw.Own.EXPECTED, 0),
+                    middle)));
+    moved.put(Doubt.Cause.FIRE_SPEED, Spread.FIRE_SPEED.sigma() * engine.departure().spreadLeft());
+    moved.put(
+        Doubt.Cause.RESISTANCE,
+        half(
+            afterParking.rpm(Draw.EXPECTED, new Draw.Own(1, 0, 0, 0, 0, 0, 0), 0),
+            afterParking.rpm(Draw.EXPECTED, new Draw.Own(-1, 0, 0, 0, 0, 0, 0), 0),
+            middle));
+    Map<Doubt.Cause, Double> charges = new EnumMap<>(Doubt.Cause.class);
+    parkedDoubts(charges);
+    charges.forEach(
+        (cause, shift) ->
+            moved.put(
+                cause,
+                half(
+                    afterParking.rpm(Draw.EXPECTED, Draw.Own.EXPECTED, reachable(shift)),
+                    afterParking.rpm(Draw.EXPECTED, Draw.Own.EXPECTED, reachable(-shift)),
+                    middle)));
+  }
+
+  private static double reachable(double shift) {
+    return Math.max(-CHARGE_REACH, Math.min(CHARGE_REACH, shift));
+  }
+
+  private static double half(double above, double below, double middle) {
+    return Math.abs(above - below) / (2 * middle);
+  }
+
+  /** What moves the charge after the days parked (1). */
+  private void parkedDoubts(Map<Doubt.Cause, Double> moved) {
+    moved.put(
+        Doubt.Cause.SELF_DISCHARGE,
+        charges(x -> Draw.EXPECTED, x -> new Draw.Own(0, 0, x, 0, 0, 0, 0)));
+    moved.put(
+        Doubt.Cause.DRAIN, charges(x -> new Draw(0, 0, 0, 0, 0, 0, x, 0), x -> Draw.Own.EXPECTED));
+    moved.put(
+        Doubt.Cause.CAPACITY, charges(x -> Draw.EXPECTED, x -> new Draw.Own(0, x, 0, 0, 0, 0, 0)));
+    moved.put(
+        Doubt.Cause.CHARGE_REACHED,
+        charges(x -> Draw.EXPECTED, x -> new Draw.Own(0, 0, 0, 0, 0, x, 0)));
+  }
+
+  private double charges(Function<Double, Draw> draw, Function<Double, Draw.Own> own) {
+    return 0.5
+        * Math.abs(
+            parkedCharge(draw.apply(1.0), own.apply(1.0))
+                - parkedCharge(draw.apply(-1.0), own.apply(-1.0)));
   }
 
   private ChargeState engineOff(double loadFactor) {

@@ -19,6 +19,8 @@ import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -248,5 +250,40 @@ class BenchInDepthTest {
       assertThat(a.level()).as(a.letter()).isCloseTo(b.level(), within(0.02));
       assertThat(a.wins() + a.level()).isBetween(0.0, 1.0);
     }
+  }
+
+  /** Shares of what makes a band add up to one, and what is measured makes less of it. */
+  @Test
+  void whatMakesABandIsSharedOut() {
+    for (Outcome outcome :
+        List.of(
+            Outcome.START_FLOOR,
+            Outcome.PARKED_DAYS,
+            Outcome.ENGINE_OFF_HOURS,
+            Outcome.COST_PER_YEAR)) {
+      List<Doubt> doubts = BENCH.doubts("C", outcome, OWN);
+      assertThat(doubts.stream().mapToDouble(Doubt::share).sum())
+          .as(outcome.name())
+          .isCloseTo(1, within(1e-9));
+      assertThat(doubts).isSortedAccordingTo((a, b) -> Double.compare(b.share(), a.share()));
+    }
+    assertThat(BENCH.doubts("C", Outcome.MASS, OWN)).isEmpty();
+    assertThat(BENCH.doubts("Z", Outcome.COST_PER_YEAR, OWN)).isEmpty();
+    Need assumed =
+        NEED.used(
+            NEED.use()
+                .drained(
+                    Given.assumed(
+                        NEED.use().drainMilliamps().value(), Unit.MILLIAMPERE, "not measured")));
+    assertThat(drainShare(assumed)).isGreaterThan(drainShare(NEED));
+  }
+
+  private static double drainShare(Need need) {
+    return Bench.of(need, Policy.USUAL, Examples.lineUp())
+        .doubts("C", Outcome.PARKED_DAYS, Conditions.of(need))
+        .stream()
+        .filter(each -> each.cause() == Doubt.Cause.DRAIN)
+        .mapToDouble(Doubt::share)
+        .sum();
   }
 }

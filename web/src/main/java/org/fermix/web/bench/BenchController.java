@@ -350,6 +350,7 @@ class BenchController {
     model.addAttribute("job", job);
     model.addAttribute("query", query(form));
     model.addAttribute("letter", letter);
+    model.addAttribute("doubts", DoubtRows.of(bench.doubts(letter, outcome, conditions), job));
     model.addAttribute("batteryName", candidate.candidate().label().name());
     model.addAttribute(
         "working",

@@ -8,7 +8,6 @@ import org.fermix.core.decision.Comparison;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Flip;
-import org.fermix.core.decision.Flips;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.quantity.Unit;
@@ -96,34 +95,40 @@ public record Stretches(List<Stretch> all) {
           .ifPresent(
               weight -> {
                 double own = decision.weights().of(criterion);
-                Flip flip = new Flip(Flip.Kind.LEADER_DEARER, weight, second.letter());
+                Turn turn = new Turn(weight, second.letter());
                 all.add(
                     stretch(
                         "Points for " + RankingBars.word(criterion),
                         new Over(0, Weights.SPREAD, own, Unit.COUNT),
-                        weight < own ? Optional.of(flip) : Optional.empty(),
-                        weight >= own ? Optional.of(flip) : Optional.empty(),
+                        weight < own ? Optional.of(turn) : Optional.empty(),
+                        weight >= own ? Optional.of(turn) : Optional.empty(),
                         display));
               });
     }
     return all;
   }
 
-  private static Optional<Flip> find(List<Flip> flips, Flip.Kind kind) {
-    return flips.stream().filter(flip -> flip.kind() == kind).findFirst();
+  /** Where another takes over, and who. */
+  private record Turn(double value, String letter) {}
+
+  private static Optional<Turn> find(List<Flip> flips, Flip.Kind kind) {
+    return flips.stream()
+        .filter(flip -> flip.kind() == kind)
+        .findFirst()
+        .map(flip -> new Turn(flip.value(), flip.letter()));
   }
 
   /** A scale with where the owner stands on it. */
   private record Over(double from, double to, double own, Unit unit) {}
 
   private static Stretch stretch(
-      String name, Over over, Optional<Flip> before, Optional<Flip> after, Display display) {
+      String name, Over over, Optional<Turn> before, Optional<Turn> after, Display display) {
     Scale scale = Scale.across(over.from(), over.to());
     Markup out = new Markup();
     String middle = "12";
     out.mark("line", "x1", "0", "x2", "100%", "y1", middle, "y2", middle, "class", "axis");
-    double left = before.map(flip -> scale.position(flip.value())).orElse(0.0);
-    double right = after.map(flip -> scale.position(flip.value())).orElse(100.0);
+    double left = before.map(turn -> scale.position(turn.value())).orElse(0.0);
+    double right = after.map(turn -> scale.position(turn.value())).orElse(100.0);
     out.mark(
         "line",
         "x1",
@@ -136,28 +141,28 @@ public record Stretches(List<Stretch> all) {
         middle,
         "class",
         "stretch-holds");
-    before.ifPresent(flip -> end(out, scale, over, flip, "end", -5));
-    after.ifPresent(flip -> end(out, scale, over, flip, "start", 5));
+    before.ifPresent(turn -> end(out, scale, over, turn, "end", -5));
+    after.ifPresent(turn -> end(out, scale, over, turn, "start", 5));
     out.mark("circle", "cx", scale.at(over.own()), "cy", middle, "r", "4", "class", "stretch-own");
     List<String> words = new ArrayList<>();
-    before.ifPresent(flip -> words.add(words(flip, over, display, true)));
-    after.ifPresent(flip -> words.add(words(flip, over, display, false)));
+    before.ifPresent(turn -> words.add(words(turn, over, display, true)));
+    after.ifPresent(turn -> words.add(words(turn, over, display, false)));
     return new Stretch(
         name, out.toString(), words.isEmpty() ? "holds everywhere" : String.join("; ", words));
   }
 
-  private static void end(Markup out, Scale scale, Over over, Flip flip, String anchor, int off) {
+  private static void end(Markup out, Scale scale, Over over, Turn turn, String anchor, int off) {
     boolean on =
-        flip.value() >= Math.min(over.from(), over.to())
-            && flip.value() <= Math.max(over.from(), over.to());
+        turn.value() >= Math.min(over.from(), over.to())
+            && turn.value() <= Math.max(over.from(), over.to());
     if (!on) {
       return;
     }
-    String at = scale.at(flip.value());
+    String at = scale.at(turn.value());
     out.mark("line", "x1", at, "x2", at, "y1", "6", "y2", "18", "class", "need");
     out.line(
         "text",
-        flip.letter(),
+        turn.letter(),
         "x",
         at,
         "dx",
@@ -170,19 +175,15 @@ public record Stretches(List<Stretch> all) {
         "stretch-letter");
   }
 
-  private static String words(Flip flip, Over over, Display display, boolean before) {
+  private static String words(Turn turn, Over over, Display display, boolean before) {
     String value =
         over.unit() == Unit.COUNT
-            ? display.number(flip.value(), 1)
-            : display
-                .show(
-                    flip.value(),
-                    Flips.unit(flip.kind()) == over.unit() ? over.unit() : Flips.unit(flip.kind()))
-                .text();
+            ? display.number(turn.value(), 1)
+            : display.show(turn.value(), over.unit()).text();
     String side =
         over.unit() == Unit.CELSIUS
             ? before ? " and warmer" : " and colder"
             : before ? " and less" : " and more";
-    return flip.letter() + " from " + value + side;
+    return turn.letter() + " from " + value + side;
   }
 }

@@ -132,6 +132,14 @@ class BenchInDepthTest extends WebTestBase {
   }
 
   @Test
+  void aWorkingSaysWhatMakesItsBand() {
+    assertThat(OwnerSteps.text(visit, job + "/bench/working/B/start_floor"))
+        .contains("What makes the band", "engine’s drag", "record a start");
+    assertThat(OwnerSteps.text(visit, job + "/bench/working/B/mass"))
+        .doesNotContain("What makes the band");
+  }
+
+  @Test
   void theTableSaysHowEachFails() {
     String page = OwnerSteps.plain(Html.text(bench("?against=A&rows=different"), "#bench-results"));
     assertThat(page)

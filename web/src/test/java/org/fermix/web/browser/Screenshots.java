@@ -23,6 +23,7 @@ class Screenshots extends BrowserTestBase {
     shot("priorities", 1280, ColorScheme.LIGHT, "Juniper", "priorities");
     shot("line-up", 1280, ColorScheme.LIGHT, "Juniper", "lineup");
     shot("bench", 1280, ColorScheme.LIGHT, "Juniper", "bench");
+    shot("bench-picture", 1280, ColorScheme.LIGHT, "Juniper", "bench?picture=off#bench-picture");
     shot("bench-dark", 1280, ColorScheme.DARK, "Juniper", "bench");
     shot("bench-phone", 390, ColorScheme.LIGHT, "Juniper", "bench");
     shot("decide", 1280, ColorScheme.LIGHT, "Juniper", "decide");

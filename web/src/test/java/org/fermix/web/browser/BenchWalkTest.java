@@ -1,0 +1,71 @@
+package org.fermix.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** The bench in a browser: pictures read by the keyboard, points spread, what is said after. */
+class BenchWalkTest extends BrowserTestBase {
+  @Test
+  void aPictureIsReadByTheArrowKeys() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    page.locator("[data-picture-tab]", new Page.LocatorOptions().setHasText("engine off")).click();
+    assertThat(page.locator(".picture-tabs [aria-current]")).containsText("engine off");
+    Locator at = page.locator(".picture-at");
+    Locator volts = page.locator(".picture-read tr[data-panel] td[data-letter=C]");
+    assertThat(at).containsText("h");
+    String before = volts.innerText();
+    page.locator(".picture-reader input").focus();
+    for (int i = 0; i < 4; i++) {
+      page.keyboard().press("Shift+ArrowLeft");
+    }
+    assertThat(volts).not().hasText(before);
+    page.keyboard().press("Home");
+    assertThat(at).hasText(Pattern.compile("0\\.0.h"));
+    // The picture stays as chosen when a condition changes, and so does the focus.
+    Locator typed = page.locator("[data-condition=temperature]");
+    typed.fill("-5");
+    assertThat(page.locator("#ruler-cold")).containsText("−5");
+    assertThat(page.locator(".picture-tabs [aria-current]")).containsText("engine off");
+    assertThat(typed).isFocused();
+    Assertions.assertThat(page.url()).contains("picture=off", "temperature=-5");
+    accessible(page);
+  }
+
+  @Test
+  void pointsAreSpreadByButtonsAndWhatIsSureFollows() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    assertThat(page.locator("#bench-sure")).containsText("10,000 plausible futures");
+    page.getByLabel("one point less for cold").click();
+    assertThat(page.locator("[data-points-left]")).hasText("1 to give");
+    page.getByLabel("one point more for money").click();
+    assertThat(page.locator("[data-points-left]")).hasText("12 points spread");
+    assertThat(page.locator(".advice")).containsText("Your weights:");
+    assertThat(page.locator("#bench-sure")).containsText("How far it holds");
+    page.reload();
+    assertThat(page.locator("#b-pointsMONEY")).hasValue("3");
+    assertThat(page.locator("#b-pointsCOLD")).hasValue("3");
+  }
+
+  @Test
+  void theTableIsComparedAndOrderedAndOnAPhoneNothingRunsOff() {
+    Page page = page(390, 844, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    page.locator("[name=order]").selectOption("mass");
+    assertThat(page.locator(".outcomes thead th").first()).containsText("D");
+    page.locator("[name=against]").selectOption("C");
+    assertThat(page.locator(".outcomes")).containsText("degrees");
+    Assertions.assertThat(
+            page.evaluate(
+                "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
+        .isEqualTo(0);
+    accessible(page);
+  }
+}
