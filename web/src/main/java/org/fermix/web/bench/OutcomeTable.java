@@ -151,8 +151,8 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           new Group(
               "How it fails",
               List.of(
-                  words("Gives first", HowItFailsWords::first),
-                  words("How it goes", HowItFailsWords::manner),
+                  words("Gives first", each -> HowItFailsWords.first(each, need.engine().turns())),
+                  words("How it goes", each -> HowItFailsWords.manner(each, need.engine().turns())),
                   words("What helps then", each -> HowItFailsWords.helps(each.helps())))));
       List<Head> heads =
           answer.candidates().stream()

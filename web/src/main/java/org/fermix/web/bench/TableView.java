@@ -83,7 +83,7 @@ record TableView(
           new Choice(
               each.id(),
               switch (each.outcome()) {
-                case START_FLOOR -> "cold start";
+                case START_FLOOR -> "the cold";
                 case PARKED_DAYS -> "days parked";
                 case ENGINE_OFF_HOURS -> "engine off";
                 case MASS -> "mass";

@@ -51,7 +51,11 @@ final class EngineOffPicture extends Sketch {
                       hours.value(),
                       curve.at(hours.value()).orElse(curve.last().y()),
                       curve.letter(),
-                      curve.letter() + " keeps a start until " + display.show(hours).text()));
+                      curve.letter()
+                          + " still "
+                          + does()
+                          + " after "
+                          + display.show(hours).text()));
     }
     List<Plot.End> ends = new ArrayList<>();
     for (Lines.Curve curve : curves) {
@@ -89,7 +93,9 @@ final class EngineOffPicture extends Sketch {
             + display.show(conditions.engineOffAmps(), Unit.AMPERE, 1).text()
             + " drawn, at "
             + temperature()
-            + ". A dot: the last moment a start is still kept. Bars: from the first sign to off."
+            + ". A dot: the last moment it still "
+            + does()
+            + ". Bars: from the first sign to off."
             + " Lead fades and shows it; lithium holds to the edge.";
     return new Picture(
         Picture.Kind.ENGINE_OFF,
@@ -100,7 +106,7 @@ final class EngineOffPicture extends Sketch {
         reader(0, end, reading, end / 60, Unit.HOUR, 1),
         List.of(read("Volts", 0, curves, reading, Unit.VOLT, 2)),
         List.of(
-            fact("A start kept until", Outcome.ENGINE_OFF_HOURS),
+            fact("Still " + does() + " after", Outcome.ENGINE_OFF_HOURS),
             new Picture.Fact(
                 "First sign to off",
                 answer.candidates().stream()

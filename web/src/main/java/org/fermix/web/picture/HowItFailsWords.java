@@ -36,10 +36,10 @@ public final class HowItFailsWords {
   }
 
   /** What gives first. */
-  public static String first(HowItFails failing) {
+  public static String first(HowItFails failing, boolean turns) {
     String what =
         switch (failing.first()) {
-          case COLD_START -> "the cold start";
+          case COLD_START -> turns ? "the cold start" : "waking in the cold";
           case PARKED -> "the days parked";
           case ENGINE_OFF -> "the load with the engine off";
         };
@@ -47,10 +47,10 @@ public final class HowItFailsWords {
   }
 
   /** How it goes, with the warning where a load runs. */
-  public static String manner(HowItFails failing) {
+  public static String manner(HowItFails failing, boolean turns) {
     String how =
         switch (failing.manner()) {
-          case FADES -> "fades, turns slower";
+          case FADES -> turns ? "fades, turns slower" : "fades";
           case CUT_OFF -> "holds, then is cut off";
           case FALLS -> "holds, then falls";
         };

@@ -52,7 +52,11 @@ final class ParkedPicture extends Sketch {
                       days.value(),
                       curve.at(days.value()).orElse(0),
                       curve.letter(),
-                      curve.letter() + " no longer starts after " + display.show(days).text()));
+                      curve.letter()
+                          + " no longer "
+                          + does()
+                          + " after "
+                          + display.show(days).text()));
     }
     ends(plot, panel, lines, kind, value -> Math.round(value) + " %");
     List<Ticks.Tick> months = new ArrayList<>();
@@ -69,7 +73,9 @@ final class ParkedPicture extends Sketch {
         "Charge from "
             + date(0)
             + ", when the lay-up begins, through the months as warm as they are where it stands. A dot:"
-            + " the day from which it no longer starts.";
+            + " the day from which it no longer "
+            + does()
+            + ".";
     return new Picture(
         Picture.Kind.PARKED,
         plot.drawn(),
@@ -98,7 +104,7 @@ final class ParkedPicture extends Sketch {
   private List<Picture.Fact> dates() {
     List<Picture.Fact> facts = new ArrayList<>();
     Map<String, Outcome> rows = new java.util.LinkedHashMap<>();
-    rows.put("Starts until", Outcome.PARKED_DAYS);
+    rows.put(does().equals("wakes") ? "Wakes until" : "Starts until", Outcome.PARKED_DAYS);
     rows.put("Half empty", Outcome.HALF_DAYS);
     rows.put("Standing ages it from", Outcome.DAMAGE_DAYS);
     rows.put("Protection opens", Outcome.PROTECTION_DAYS);

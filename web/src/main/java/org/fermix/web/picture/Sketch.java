@@ -237,6 +237,11 @@ abstract class Sketch {
     return floor.isNever() ? "no start" : display.show(floor).text();
   }
 
+  /** What it does when it is wanted: start an engine, or wake a car that has none to turn. */
+  String does() {
+    return bench.need().engine().turns() ? "starts" : "wakes";
+  }
+
   String temperature() {
     return display.show(conditions.temperatureC(), Unit.CELSIUS).text();
   }
