@@ -28,17 +28,18 @@ public record FutureBars(String count, List<Bar> bars, String agrees) {
 
   static FutureBars of(Futures futures, Decision decision, Display display) {
     String leader = decision.first().map(Ranked::letter).orElse("");
+    boolean turns = decision.answer().need().engine().turns();
     List<Futures.Share> shares =
         futures.shares().stream()
             .sorted(Comparator.comparingDouble(Futures.Share::regret))
             .toList();
     return new FutureBars(
         display.number(futures.count(), 0),
-        shares.stream().map(share -> bar(share, leader, display)).toList(),
-        agrees(futures, shares, leader, display));
+        shares.stream().map(share -> bar(share, leader, turns, display)).toList(),
+        agrees(futures, shares, leader, turns, display));
   }
 
-  private static Bar bar(Futures.Share share, String leader, Display display) {
+  private static Bar bar(Futures.Share share, String leader, boolean turns, Display display) {
     Markup out = new Markup();
     double best = PERCENT * share.wins();
     double level = PERCENT * share.level();
@@ -61,7 +62,7 @@ public record FutureBars(String count, List<Bar> bars, String agrees) {
         share.letter(),
         share.letter().equals(leader),
         out.toString(),
-        "starts in "
+        (turns ? "starts in " : "wakes in ")
             + display.chance(starts).text()
             + "; chosen and wrong, it costs "
             + display.number(share.regret(), 1)
@@ -75,7 +76,7 @@ public record FutureBars(String count, List<Bar> bars, String agrees) {
   }
 
   private static String agrees(
-      Futures futures, List<Futures.Share> shares, String leader, Display display) {
+      Futures futures, List<Futures.Share> shares, String leader, boolean turns, Display display) {
     if (shares.isEmpty() || leader.isEmpty()) {
       return "No candidate passes every gate: there is nothing to play.";
     }
@@ -83,7 +84,7 @@ public record FutureBars(String count, List<Bar> bars, String agrees) {
         futures.noneStarts() > NOTICEABLE
             ? " In "
                 + display.chance(PERCENT * futures.noneStarts()).text()
-                + " of them none of these starts."
+                + (turns ? " of them none of these starts." : " of them none of these wakes it.")
             : "";
     Futures.Share least = shares.get(0);
     if (least.letter().equals(leader)) {
