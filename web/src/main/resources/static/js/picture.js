@@ -22,6 +22,21 @@ function valueAt(path, x) {
   return null;
 }
 
+// Where one reads goes into the address, once the line rests, and with the next change of a condition.
+let resting = 0;
+function remember(x) {
+  const at = document.querySelector('#picture-at');
+  if (!at) return;
+  at.value = String(Number(x.toPrecision(4)));
+  clearTimeout(resting);
+  resting = setTimeout(() => {
+    const address = new URL(window.location.href);
+    address.searchParams.set('picture', document.querySelector('#picture-choice').value);
+    address.searchParams.set('at', at.value);
+    window.history.replaceState(window.history.state, '', address);
+  }, 400);
+}
+
 function readAt(picture, share) {
   const from = Number(picture.dataset.from);
   const to = Number(picture.dataset.to);
@@ -31,6 +46,7 @@ function readAt(picture, share) {
   hair.setAttribute('x1', `${86 * share}%`);
   hair.setAttribute('x2', `${86 * share}%`);
   const text = shown(x, picture);
+  remember(x);
   picture.querySelectorAll('.picture-at').forEach((output) => { output.textContent = text; });
   picture.querySelector('input[type=range]')?.setAttribute('aria-valuetext', text);
   picture.querySelectorAll('tr[data-panel]').forEach((row) => {

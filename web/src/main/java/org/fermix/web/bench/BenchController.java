@@ -34,6 +34,7 @@ import org.fermix.web.shared.Download;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.Htmx;
 import org.fermix.web.shared.NotHere;
+import org.fermix.web.shared.NumberText;
 import org.fermix.web.shared.StaleEdit;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -228,6 +229,7 @@ class BenchController {
     model.addAttribute("picture", picture);
     model.addAttribute("pictureKinds", pictures.available());
     model.addAttribute("tried", third(parameters) ? "third" : "first");
+    model.addAttribute("at", at(parameters).isPresent() ? parameters.getOrDefault("at", "") : "");
     model.addAttribute(
         "readAt",
         reader.reads()
@@ -238,9 +240,15 @@ class BenchController {
 
   private static Picture drawn(Pictures pictures, Map<String, String> parameters) {
     return pictures.draw(
-        pictures.chosen(parameters.getOrDefault("picture", "")),
-        OptionalDouble.empty(),
-        third(parameters));
+        pictures.chosen(parameters.getOrDefault("picture", "")), at(parameters), third(parameters));
+  }
+
+  /** Where to read, as an address says it: metric; beyond the picture’s ends it stands at them. */
+  private static OptionalDouble at(Map<String, String> parameters) {
+    NumberText.Result number = NumberText.read(parameters.getOrDefault("at", ""));
+    return number.isNumber() && Double.isFinite(number.value())
+        ? OptionalDouble.of(number.value())
+        : OptionalDouble.empty();
   }
 
   private static boolean third(Map<String, String> parameters) {

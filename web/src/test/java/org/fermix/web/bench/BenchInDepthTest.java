@@ -69,6 +69,9 @@ class BenchInDepthTest extends WebTestBase {
       assertThat(csv).as(picture).startsWith("curve,letter,x,y").doesNotContain("NaN");
     }
     assertThat(bench(conditions + "&picture=start&try=third")).contains("The third try");
+    // The address says where to read; nonsense in it is left out.
+    assertThat(Html.text(bench(conditions + "&picture=off&at=1.5"), ".picture-at")).contains("1.5");
+    assertThat(bench(conditions + "&picture=off&at=%3Cb%3E")).doesNotContain("<b>\"");
     // A name that means nothing shows the usual one; nonsense conditions keep the last good
     // picture.
     assertThat(bench("?picture=%3Cscript%3E")).contains("Chance that this engine starts");
