@@ -3,6 +3,8 @@ package org.fermix.core.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
@@ -27,23 +29,25 @@ public record Enough(String letter, double spareAmps, double spareAmpHours) {
   /**
    * Of one candidate; empty where it does not do all that is asked with anything to spare, so that
    * every amp counts.
+   *
+   * @param today today's battery, which tells how what its owner has seen moves the lives of others
    */
   public static Optional<Enough> of(
-      Need need, Policy policy, Candidate candidate, Conditions conditions) {
-    if (!isPlenty(need, policy, candidate, conditions)) {
+      Need need,
+      Policy policy,
+      Optional<Candidate> today,
+      Candidate candidate,
+      Conditions conditions) {
+    Predicate<Candidate> plenty = each -> isPlenty(need, policy, today, each, conditions);
+    if (!plenty.test(candidate)) {
       return Optional.empty();
     }
     Label label = candidate.label();
     double amps =
         need.engine().turns()
-            ? spareShare(
-                share ->
-                    isPlenty(need, policy, with(candidate, rated(label, 1 - share)), conditions))
+            ? spareShare(share -> plenty.test(with(candidate, rated(label, 1 - share))))
             : 0;
-    double ampHours =
-        spareShare(
-            share ->
-                isPlenty(need, policy, with(candidate, holding(label, 1 - share)), conditions));
+    double ampHours = spareShare(share -> plenty.test(with(candidate, holding(label, 1 - share))));
     return Optional.of(
         new Enough(
             candidate.letter(),
@@ -70,9 +74,17 @@ public record Enough(String letter, double spareAmps, double spareAmpHours) {
 
   /** True where everything asked is met, and not just so. */
   private static boolean isPlenty(
-      Need need, Policy policy, Candidate candidate, Conditions conditions) {
+      Need need,
+      Policy policy,
+      Optional<Candidate> today,
+      Candidate candidate,
+      Conditions conditions) {
     CandidateAnswer answer =
-        Bench.of(need, policy, List.of(candidate)).answer(conditions).candidates().get(0);
+        Bench.of(need, policy, Stream.concat(today.stream(), Stream.of(candidate)).toList())
+            .only(candidate.letter())
+            .answer(conditions)
+            .candidates()
+            .get(0);
     for (Outcome outcome :
         List.of(Outcome.START_CHANCE, Outcome.PARKED_DAYS, Outcome.ENGINE_OFF_HOURS)) {
       boolean clears =

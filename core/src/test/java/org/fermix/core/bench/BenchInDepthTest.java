@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.fermix.core.Examples;
 import org.fermix.core.bench.CandidateCurves.Kind;
@@ -182,7 +183,7 @@ class BenchInDepthTest {
     Conditions mild = OWN.atTemperature(0).afterDays(2).running(0, 0).aged(JudgedAge.NEW);
     Label large = Examples.label("agm", 950, 105, 190, 28, 260);
     Candidate candidate = new Candidate("A", large, 0);
-    Enough enough = Enough.of(NEED, Policy.USUAL, candidate, mild).orElseThrow();
+    Enough enough = Enough.of(NEED, Policy.USUAL, Optional.empty(), candidate, mild).orElseThrow();
     assertThat(enough.spareAmps()).isPositive();
     assertThat(enough.spareAmpHours()).isPositive();
     assertThat(enough.spareAmps()).isLessThan(0.75 * 950);
@@ -190,7 +191,8 @@ class BenchInDepthTest {
     assertThat(950 - enough.spareAmps())
         .isGreaterThanOrEqualTo(0.99 * NEED.minimum().crankingAmps().value());
     Label small = Examples.label("flooded", 300, 30, 40, 9, 60);
-    assertThat(Enough.of(NEED, Policy.USUAL, new Candidate("B", small, 0), OWN)).isEmpty();
+    assertThat(Enough.of(NEED, Policy.USUAL, Optional.empty(), new Candidate("B", small, 0), OWN))
+        .isEmpty();
   }
 
   private static ChargeSource charger(double amps, double volts, boolean desulfates) {

@@ -64,18 +64,7 @@ class ClaimsTest {
   }
 
   private static Label purposed(Label label, Purpose purpose) {
-    return new Label(
-        label.name(),
-        label.chemistry(),
-        label.cranking(),
-        label.capacityAh(),
-        label.reserveMinutes(),
-        label.massKg(),
-        label.size(),
-        label.positiveSide(),
-        label.price(),
-        new Build(12, Optional.empty(), Optional.of(purpose), Word.PRINTED),
-        label.sheet());
+    return built(label, new Build(12, Optional.empty(), Optional.of(purpose), Word.PRINTED));
   }
 
   /** As data sheets write them; with the thousands set apart in any of the usual ways. */
@@ -128,6 +117,10 @@ class ClaimsTest {
   }
 
   private static Label said(Label label, Word word) {
+    return built(label, new Build(12, Optional.empty(), Optional.empty(), word));
+  }
+
+  private static Label built(Label label, Build build) {
     return new Label(
         label.name(),
         label.chemistry(),
@@ -138,7 +131,7 @@ class ClaimsTest {
         label.size(),
         label.positiveSide(),
         label.price(),
-        new Build(12, Optional.empty(), Optional.empty(), word),
+        build,
         label.sheet());
   }
 }

@@ -160,14 +160,14 @@ public class Benches {
     priorities.spread(job, version, points);
   }
 
-  /** All that is drawn of plausible futures depends on this. */
-  private record Asked(Question question, Conditions conditions) {}
+  /** What is worked out after the rest, each by its kind, depends on this. */
+  private record Asked(Class<?> kind, Question question, Conditions conditions) {}
 
   /** Plausible futures in some conditions; remembered. */
   Futures futures(OpenJob job, Conditions conditions) {
     Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
     return answers.to(
-        new Asked(question, conditions),
+        new Asked(Futures.class, question, conditions),
         Futures.class,
         () -> Futures.of(of(job), conditions, question.weights(), Futures.USUAL, FUTURES_SEED));
   }
@@ -175,14 +175,11 @@ public class Benches {
   /** How much of each rating is enough; of those that do all that is asked. */
   private record EnoughOf(List<Enough> found) {}
 
-  /** The same for what is enough: one answer for each question. */
-  private record Enquiry(Question question, Conditions conditions) {}
-
   List<Enough> enough(OpenJob job, Conditions conditions) {
     Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
     return answers
         .to(
-            new Enquiry(question, conditions),
+            new Asked(EnoughOf.class, question, conditions),
             EnoughOf.class,
             () ->
                 new EnoughOf(
@@ -190,7 +187,14 @@ public class Benches {
                         .filter(each -> !each.isToday())
                         .flatMap(
                             each ->
-                                Enough.of(question.need(), question.policy(), each, conditions)
+                                Enough.of(
+                                    question.need(),
+                                    question.policy(),
+                                    question.candidates().stream()
+                                        .filter(Candidate::isToday)
+                                        .findFirst(),
+                                    each,
+                                    conditions)
                                     .stream())
                         .toList()))
         .found();

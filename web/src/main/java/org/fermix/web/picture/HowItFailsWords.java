@@ -73,8 +73,8 @@ public final class HowItFailsWords {
   private static String help(HowItFails.Help help) {
     return switch (help) {
       case RESERVE -> "its reserve, by the button";
-      case MORE_TRIES -> "further tries warm it";
-      case BOOST -> "a boost";
+      case MORE_TRIES -> "further short tries warm it";
+      case BOOST -> "a boost, never where it may be frozen";
       case WAKING_CHARGER -> "a charger that wakes it";
       case BOOST_BY_ITS_TEXT -> "a boost as its maker allows";
     };
