@@ -49,7 +49,7 @@ document.addEventListener('keydown', (event) => {
   if (event.key === 'Escape') { closeWorking(); return; }
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
   if (document.querySelector('dialog[open]')) return;
-  if (/^[A-H0]$/.test(event.key) && document.querySelector('#bench-results')) singleOut(event.key);
+  if (/^[A-L0]$/.test(event.key) && document.querySelector('#bench-results')) singleOut(event.key);
   else if (event.key === '[') step(-1);
   else if (event.key === ']') step(1);
   else if (event.key === 'w') openWorking();

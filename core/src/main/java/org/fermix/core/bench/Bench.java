@@ -14,6 +14,8 @@ import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
 
 /**
  * The bench: one need and a line-up, with every battery's circuit calibrated once, ready to be
@@ -21,10 +23,12 @@ import org.fermix.core.quantity.Figure;
  */
 public final class Bench {
   private final Need need;
+  private final Policy policy;
   private final List<BenchCandidate> candidates;
 
-  private Bench(Need need, List<BenchCandidate> candidates) {
+  private Bench(Need need, Policy policy, List<BenchCandidate> candidates) {
     this.need = need;
+    this.policy = policy;
     this.candidates = candidates;
   }
 
@@ -43,13 +47,15 @@ public final class Bench {
     List<BenchCandidate> made =
         candidates.stream().map(candidate -> new BenchCandidate(need, policy, candidate)).toList();
     if (need.use().history().isEmpty()) {
-      return new Bench(need, made);
+      return new Bench(need, policy, made);
     }
     // What the owner has seen is compared with what the model expects of today's kind of battery.
     Optional<Double> expected =
         made.stream().filter(BenchCandidate::isToday).map(BenchCandidate::modelYears).findFirst();
     return new Bench(
-        need, made.stream().map(each -> each.seen(expected.orElse(each.modelYears()))).toList());
+        need,
+        policy,
+        made.stream().map(each -> each.seen(expected.orElse(each.modelYears()))).toList());
   }
 
   /** How long one battery is expected to last in a need: what every page says of it. */
@@ -82,7 +88,15 @@ public final class Bench {
   /** The same question asked of one candidate alone; its answers are the same. */
   public Bench only(String letter) {
     return new Bench(
-        need, candidates.stream().filter(each -> each.letter().equals(letter)).toList());
+        need, policy, candidates.stream().filter(each -> each.letter().equals(letter)).toList());
+  }
+
+  /** The same question where the machine is kept so many years (y). */
+  public Bench kept(double years) {
+    return of(
+        need.used(need.use().kept(Given.typed(years, Unit.YEAR))),
+        policy,
+        candidates.stream().map(BenchCandidate::candidate).toList());
   }
 
   /** What every candidate would do. */

@@ -149,6 +149,11 @@ final class BenchCandidate {
     return life;
   }
 
+  /** What it was made of. */
+  Candidate candidate() {
+    return candidate;
+  }
+
   String letter() {
     return candidate.letter();
   }

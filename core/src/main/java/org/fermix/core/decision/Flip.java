@@ -1,27 +1,41 @@
 package org.fermix.core.decision;
 
+import java.util.Optional;
+import org.fermix.core.quantity.Unit;
+
 /**
  * One thing that would change the answer.
  *
- * @param value the turning point, in the unit of the kind
- * @param letter who would lead then
+ * @param varied what would have to change, all else as it is
+ * @param beyond true when it is reached by more of it (by warmth, for the temperature)
+ * @param value the turning point, in the unit of what is varied
+ * @param letter who would lead then; empty where none does what is asked any more
  */
-public record Flip(Kind kind, double value, String letter) {
-  /** What would have to change, and its unit. */
-  public enum Kind {
-    /** The leader's price rises above the value (currency). */
-    LEADER_DEARER,
-    /** The coldest morning is warmer than the value (°C). */
-    WARMER,
-    /** The coldest morning is colder than the value (°C). */
-    COLDER,
-    /** It is parked for less than the value (d). */
-    SHORTER_PARKED,
-    /** It is parked for longer than the value (d). */
-    LONGER_PARKED,
-    /** Things run for less than the value with the engine off (h). */
-    SHORTER_ENGINE_OFF,
-    /** Things run for longer than the value with the engine off (h). */
-    LONGER_ENGINE_OFF
+public record Flip(Varied varied, boolean beyond, double value, Optional<String> letter) {
+  /** What is varied, and its unit. */
+  public enum Varied {
+    /** Temperature of the start (°C). */
+    TEMPERATURE(Unit.CELSIUS),
+    /** Days parked (d). */
+    DAYS_PARKED(Unit.DAY),
+    /** For how long things run with the engine off (h). */
+    ENGINE_OFF_HOURS(Unit.HOUR),
+    /** What runs with the engine off (A). */
+    ENGINE_OFF_LOAD(Unit.AMPERE),
+    /** How long the machine is kept (y). */
+    YEARS_KEPT(Unit.YEAR),
+    /** Price of the one that leads. */
+    LEADER_PRICE(Unit.MONEY);
+
+    private final Unit unit;
+
+    Varied(Unit unit) {
+      this.unit = unit;
+    }
+
+    /** The unit its values are in. */
+    public Unit unit() {
+      return unit;
+    }
   }
 }

@@ -5,175 +5,224 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import java.util.function.DoublePredicate;
+import java.util.stream.IntStream;
 import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateSurface;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Screening;
 import org.fermix.core.machine.Use;
-import org.fermix.core.quantity.Unit;
 
 /**
- * What would change a decision: the price, the coldest morning and the days parked at which another
- * candidate would lead. Conditions are searched in steps outward from the present ones over
- * surfaces of the headline outcomes; what is found there is asked of the bench again, so each
- * turning point is one at which the answer really changes.
+ * What would change a decision: the price, and the conditions at which another candidate would lead
+ * or none does what is asked any more. Each is searched in steps outward from the present one, the
+ * coldest morning and the days over surfaces of the headline outcomes; what is found is asked of
+ * the bench again, and closed in on, so each turning point is one at which the answer really
+ * changes.
  */
 public final class Flips {
-  private static final double[] OTHER_DAYS = {
-    1, 2, 3, 5, 7, 10, 14, 21, 28, 35, 42, 56, 70, 90, 120, 150, 180, 240, 365
-  };
+  private static final List<Double> DAYS =
+      List.of(
+          1.0, 2.0, 3.0, 5.0, 7.0, 10.0, 14.0, 21.0, 28.0, 35.0, 42.0, 56.0, 70.0, 90.0, 120.0,
+          150.0, 180.0, 240.0, 365.0);
+  private static final List<Double> YEARS =
+      List.of(0.5, 1.0, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 15.0, 20.0);
 
-  /** Shares and multiples of the hours asked about at which the bench is asked. */
-  private static final double[] SHORTER = {0.75, 0.5, 0.25, 0.1};
+  /** Shares and multiples of the present hours and amps at which the bench is asked. */
+  private static final List<Double> FACTORS =
+      List.of(0.1, 0.25, 0.5, 0.75, 1.25, 1.5, 2.0, 3.0, 4.5, 7.0, 10.0);
 
-  private static final double[] LONGER = {1.25, 1.5, 2, 3, 4.5, 7, 10};
-  private static final int CLOSER = 3;
+  private static final int WARMEST_C = 25;
+  private static final int COLDEST_C = -40;
+  private static final int CLOSER = 5;
   private static final double EVEN_CHANCE = 0.5;
   private static final double MOST_PRICE_FACTOR = 20;
 
   private Flips() {}
 
-  /** Every turning point found around a decision; empty when there is no rival. */
+  /** Every turning point found around a decision; empty when nothing passes the gates. */
   public static List<Flip> around(Bench bench, Decision decision) {
-    Conditions conditions = decision.answer().conditions();
-    Weights weights = decision.weights();
-    List<Ranked> ranked = decision.ranked();
     List<Flip> flips = new ArrayList<>();
-    if (ranked.size() < 2) {
+    if (decision.ranked().isEmpty()) {
       return flips;
     }
-    String leader = ranked.get(0).letter();
-    priceFlip(ranked, weights).ifPresent(flips::add);
-    double coldC = conditions.temperatureC();
-    Sweep sweep = new Sweep(bench, weights, leader, conditions);
-    sweep
-        .find(Flip.Kind.WARMER, steps(coldC + 1, 25, 1), conditions::atTemperature)
-        .ifPresent(flips::add);
-    sweep
-        .find(Flip.Kind.COLDER, steps(coldC - 1, -40, -1), conditions::atTemperature)
-        .ifPresent(flips::add);
-    List<Double> shorter = new ArrayList<>();
-    List<Double> longer = new ArrayList<>();
-    for (double days : OTHER_DAYS) {
-      if (days < conditions.daysParked()) {
-        shorter.add(0, days);
-      } else if (days > conditions.daysParked()) {
-        longer.add(days);
-      }
+    Conditions own = decision.answer().conditions();
+    Search search = new Search(bench, decision, State.of(decision.ranked()));
+    List<CandidateSurface> surfaces = bench.surfaces(own);
+    flips.addAll(
+        search.walk(
+            new Line(
+                Flip.Varied.TEMPERATURE,
+                own.temperatureC(),
+                wholeDegrees(),
+                1,
+                value -> bench.answer(own.atTemperature(value)),
+                value -> search.maybe(surfaces, own.atTemperature(value)))));
+    flips.addAll(
+        search.walk(
+            new Line(
+                Flip.Varied.DAYS_PARKED,
+                own.daysParked(),
+                DAYS,
+                1,
+                value -> bench.answer(own.afterDays(value)),
+                value -> search.maybe(surfaces, own.afterDays(value)))));
+    if (own.hasEngineOffLoad()) {
+      double amps = own.engineOffAmps();
+      double hours = own.engineOffHours();
+      flips.addAll(
+          search.walk(
+              new Line(
+                  Flip.Varied.ENGINE_OFF_HOURS,
+                  hours,
+                  times(hours, Use.ENGINE_OFF_HOURS.most()),
+                  0,
+                  value -> bench.answer(own.running(amps, value)),
+                  value -> true)));
+      flips.addAll(
+          search.walk(
+              new Line(
+                  Flip.Varied.ENGINE_OFF_LOAD,
+                  amps,
+                  times(amps, Use.ENGINE_OFF_LOAD.most()),
+                  0,
+                  value -> bench.answer(own.running(value, hours)),
+                  value -> true)));
     }
-    sweep.find(Flip.Kind.SHORTER_PARKED, shorter, conditions::afterDays).ifPresent(flips::add);
-    sweep.find(Flip.Kind.LONGER_PARKED, longer, conditions::afterDays).ifPresent(flips::add);
-    if (conditions.hasEngineOffLoad()) {
-      double hours = conditions.engineOffHours();
-      engineOff(bench, decision, Flip.Kind.SHORTER_ENGINE_OFF, SHORTER, hours)
-          .ifPresent(flips::add);
-      engineOff(bench, decision, Flip.Kind.LONGER_ENGINE_OFF, LONGER, hours).ifPresent(flips::add);
-    }
+    flips.addAll(
+        search.walk(
+            new Line(
+                Flip.Varied.YEARS_KEPT,
+                bench.need().use().yearsKept().value(),
+                YEARS,
+                0,
+                value -> bench.kept(value).answer(own),
+                value -> true)));
+    priceFlip(decision.ranked(), decision.weights()).ifPresent(flips::add);
     return flips;
   }
 
-  /** Hours at which another leads, found by asking the bench itself, then closed in on. */
-  private static Optional<Flip> engineOff(
-      Bench bench, Decision decision, Flip.Kind kind, double[] factors, double hours) {
-    Conditions conditions = decision.answer().conditions();
-    String leader = decision.ranked().get(0).letter();
-    double same = hours;
-    for (double factor : factors) {
-      double there = factor * hours;
-      if (there > Use.ENGINE_OFF_HOURS.most()) {
-        return Optional.empty();
-      }
-      Optional<String> other = otherAt(bench, decision, conditions, there, leader);
-      if (other.isEmpty()) {
-        same = there;
-        continue;
-      }
-      double turned = there;
-      for (int i = 0; i < CLOSER; i++) {
-        double middle = 0.5 * (same + turned);
-        Optional<String> closer = otherAt(bench, decision, conditions, middle, leader);
-        if (closer.isPresent()) {
-          turned = middle;
-          other = closer;
-        } else {
-          same = middle;
-        }
-      }
-      double value = turned;
-      return other.map(letter -> new Flip(kind, value, letter));
-    }
-    return Optional.empty();
+  private static List<Double> wholeDegrees() {
+    return IntStream.rangeClosed(COLDEST_C, WARMEST_C).asDoubleStream().boxed().toList();
   }
 
-  private static Optional<String> otherAt(
-      Bench bench, Decision decision, Conditions conditions, double hours, String leader) {
-    List<Ranked> ranked =
-        Decision.rank(
-            bench.answer(conditions.running(conditions.engineOffAmps(), hours)),
-            decision.weights());
-    return Optional.of(ranked.get(0).letter()).filter(letter -> !letter.equals(leader));
+  private static List<Double> times(double now, double most) {
+    return FACTORS.stream().map(each -> each * now).filter(each -> each <= most).toList();
   }
 
-  private static List<Double> steps(double from, double to, double step) {
-    List<Double> values = new ArrayList<>();
-    for (double value = from; step > 0 ? value <= to : value >= to; value += step) {
-      values.add(value);
+  /** Who comes first, and whether that one does what is asked. */
+  private record State(String letter, boolean meets) {
+    static State of(List<Ranked> ranked) {
+      return new State(ranked.get(0).letter(), ranked.get(0).meets());
     }
-    return values;
   }
 
   /**
-   * A walk outward along one condition, by surfaces; what it finds is asked of the bench itself.
+   * One condition to walk along.
+   *
+   * @param values ascending, where to look
+   * @param whole the turning point is named in steps of this; 0 for no steps
+   * @param maybe false where a quick look says that nothing turns
    */
-  private static final class Sweep {
-    private final Bench bench;
-    private final Weights weights;
-    private final String leader;
-    private final List<CandidateSurface> surfaces;
+  private record Line(
+      Flip.Varied varied,
+      double own,
+      List<Double> values,
+      double whole,
+      DoubleFunction<BenchAnswer> answer,
+      DoublePredicate maybe) {}
 
-    Sweep(Bench bench, Weights weights, String leader, Conditions around) {
-      this.bench = bench;
-      this.weights = weights;
-      this.leader = leader;
-      this.surfaces = bench.surfaces(around);
+  /** Looks for where the state turns. */
+  private record Search(Bench bench, Decision decision, State now) {
+    List<Flip> walk(Line line) {
+      List<Double> less = new ArrayList<>();
+      List<Double> more = new ArrayList<>();
+      for (double value : line.values()) {
+        if (value < line.own()) {
+          less.add(0, value);
+        } else if (value > line.own()) {
+          more.add(value);
+        }
+      }
+      List<Flip> found = new ArrayList<>();
+      outward(line, less, false).ifPresent(found::add);
+      outward(line, more, true).ifPresent(found::add);
+      return found;
     }
 
-    Optional<Flip> find(
-        Flip.Kind kind, List<Double> values, DoubleFunction<Conditions> conditions) {
+    private Optional<Flip> outward(Line line, List<Double> values, boolean beyond) {
+      double same = line.own();
       for (double value : values) {
-        Conditions there = conditions.apply(value);
-        List<Screening.Headline> headlines =
-            surfaces.stream()
-                .map(each -> each.headline(there.temperatureC(), there.daysParked()))
-                .toList();
-        // Where nobody starts any more, who comes first says nothing.
-        if (headlines.stream().noneMatch(each -> each.startChance() >= EVEN_CHANCE)) {
-          return Optional.empty();
-        }
-        if (!first(headlines, there).equals(leader)) {
-          List<Ranked> ranked = Decision.rank(bench.answer(there), weights);
-          if (!ranked.get(0).letter().equals(leader)) {
-            return Optional.of(new Flip(kind, value, ranked.get(0).letter()));
+        if (line.maybe().test(value)) {
+          State there = stateAt(line, value);
+          if (turned(there)) {
+            return closer(line, same, value, there, beyond);
           }
         }
+        same = value;
       }
       return Optional.empty();
     }
 
-    private String first(List<Screening.Headline> headlines, Conditions there) {
-      Points points = Points.ofHeadlines(headlines, weights, there, there.layUpDays(bench.need()));
-      int best = 0;
-      for (int i = 1; i < headlines.size(); i++) {
-        int order =
-            Points.Score.BEST_FIRST.compare(
-                points.score(headlines.get(i)), points.score(headlines.get(best)));
-        if (order < 0
-            || (order == 0
-                && surfaces.get(i).letter().compareTo(surfaces.get(best).letter()) < 0)) {
-          best = i;
+    private Optional<Flip> closer(
+        Line line, double same, double turned, State found, boolean beyond) {
+      double inside = same;
+      double outside = turned;
+      State there = found;
+      for (int i = 0; i < CLOSER && Math.abs(outside - inside) > line.whole(); i++) {
+        double middle = 0.5 * (inside + outside);
+        if (line.whole() > 0) {
+          middle = beyond ? Math.floor(middle) : Math.ceil(middle);
+        }
+        if (middle == inside) {
+          break;
+        }
+        State state = stateAt(line, middle);
+        if (turned(state)) {
+          outside = middle;
+          there = state;
+        } else {
+          inside = middle;
         }
       }
-      return surfaces.get(best).letter();
+      return Optional.of(new Flip(line.varied(), beyond, outside, takesOver(there)));
+    }
+
+    /** Where the present leader does what is asked and nobody does there, nobody takes over. */
+    private Optional<String> takesOver(State there) {
+      return Optional.of(there.letter()).filter(letter -> there.meets() || !now.meets());
+    }
+
+    private boolean turned(State there) {
+      return !there.letter().equals(now.letter()) || (now.meets() && !there.meets());
+    }
+
+    private State stateAt(Line line, double value) {
+      return State.of(Decision.rank(line.answer().apply(value), decision.weights()));
+    }
+
+    /** What the surfaces say of a place; where nobody starts, who comes first says nothing. */
+    boolean maybe(List<CandidateSurface> surfaces, Conditions there) {
+      List<Screening.Headline> headlines =
+          surfaces.stream()
+              .map(each -> each.headline(there.temperatureC(), there.daysParked()))
+              .toList();
+      if (!now.meets() && headlines.stream().noneMatch(each -> each.startChance() >= EVEN_CHANCE)) {
+        return false;
+      }
+      Points points =
+          Points.ofHeadlines(headlines, decision.weights(), there, there.layUpDays(bench.need()));
+      Comparator<Integer> order =
+          Comparator.<Integer, Points.Score>comparing(
+                  i -> points.score(headlines.get(i)), Points.Score.BEST_FIRST)
+              .thenComparing(i -> surfaces.get(i).letter());
+      int first = 0;
+      for (int i = 1; i < headlines.size(); i++) {
+        first = order.compare(i, first) < 0 ? i : first;
+      }
+      return turned(
+          new State(surfaces.get(first).letter(), points.score(headlines.get(first)).meets()));
     }
   }
 
@@ -196,19 +245,10 @@ public final class Flips {
         .map(
             rival ->
                 new Flip(
-                    Flip.Kind.LEADER_DEARER,
+                    Flip.Varied.LEADER_PRICE,
+                    true,
                     price * Math.exp((leader.points() - rival.points()) / perFactorE),
-                    rival.letter()))
+                    Optional.of(rival.letter())))
         .filter(flip -> flip.value() <= MOST_PRICE_FACTOR * price);
-  }
-
-  /** The unit a flip's value is shown in. */
-  public static Unit unit(Flip.Kind kind) {
-    return switch (kind) {
-      case LEADER_DEARER -> Unit.MONEY;
-      case WARMER, COLDER -> Unit.CELSIUS;
-      case SHORTER_PARKED, LONGER_PARKED -> Unit.DAY;
-      case SHORTER_ENGINE_OFF, LONGER_ENGINE_OFF -> Unit.HOUR;
-    };
   }
 }

@@ -11,9 +11,6 @@ import org.fermix.core.Examples;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
 import org.fermix.core.charging.ChargeSource;
-import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Flip;
-import org.fermix.core.decision.Flips;
 import org.fermix.core.decision.Futures;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
@@ -218,23 +215,6 @@ class BenchInDepthTest {
     assertThat(Refill.of(NEED, pack, charger(8, 13.2, false)).way())
         .isEqualTo(Refill.Way.NEVER_FULL);
     assertThat(Refill.of(NEED, pack, charger(8, 14.4, true)).way()).isEqualTo(Refill.Way.HARMS);
-  }
-
-  /** At the hours a turning point names, the other really leads; a little nearer, it does not. */
-  @Test
-  void turningPointsOfTheEngineOffHoursAreReal() {
-    Decision decision = Decision.of(BENCH, OWN, Weights.USUAL);
-    String leader = decision.ranked().get(0).letter();
-    for (Flip flip : Flips.around(BENCH, decision)) {
-      if (flip.kind() != Flip.Kind.LONGER_ENGINE_OFF
-          && flip.kind() != Flip.Kind.SHORTER_ENGINE_OFF) {
-        continue;
-      }
-      Conditions there = OWN.running(OWN.engineOffAmps(), flip.value());
-      assertThat(Decision.of(BENCH, there, Weights.USUAL).ranked().get(0).letter())
-          .isEqualTo(flip.letter())
-          .isNotEqualTo(leader);
-    }
   }
 
   /**

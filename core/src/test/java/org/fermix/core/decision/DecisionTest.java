@@ -97,13 +97,13 @@ class DecisionTest {
     Decision decision = inMildWeather(Examples.lineUp(), money);
     Optional<Flip> flip =
         Flips.around(bench(), decision).stream()
-            .filter(each -> each.kind() == Flip.Kind.LEADER_DEARER)
+            .filter(each -> each.varied() == Flip.Varied.LEADER_PRICE)
             .findFirst();
     assertThat(flip).isPresent();
     String leader = decision.leader().orElseThrow().letter();
     assertThat(leaderAtPrice(leader, flip.get().value() * 0.995, money)).isEqualTo(leader);
     assertThat(leaderAtPrice(leader, flip.get().value() * 1.005, money))
-        .isEqualTo(flip.get().letter());
+        .isEqualTo(flip.get().letter().orElseThrow());
   }
 
   private static String leaderAtPrice(String letter, double price, Weights weights) {
@@ -131,22 +131,63 @@ class DecisionTest {
         candidate.ageYears());
   }
 
-  /** Every condition flip, applied, really changes the leader to the one named. */
+  /**
+   * At every turning point of a condition the answer is the one named; half the way back to it, the
+   * leader still leads and still does what is asked.
+   */
   @Test
-  void conditionFlipsAreTrue() {
+  void turningPointsAreWhereTheAnswerTurns() {
+    int found = 0;
     Bench bench = Bench.of(NEED, Policy.USUAL, Examples.lineUp());
-    Conditions conditions = Conditions.of(NEED);
-    for (Flip flip : Flips.around(bench, Decision.of(bench, conditions, Weights.USUAL))) {
-      if (Flips.unit(flip.kind()) == Unit.MONEY) {
-        continue;
+    for (Conditions conditions :
+        List.of(Conditions.of(NEED), MILD, MILD.running(4, 1), MILD.afterDays(20))) {
+      Decision own = Decision.of(bench, conditions, Weights.USUAL);
+      Ranked first = own.first().orElseThrow();
+      for (Flip flip : Flips.around(bench, own)) {
+        if (flip.varied() == Flip.Varied.LEADER_PRICE) {
+          continue;
+        }
+        found++;
+        double now = value(conditions, flip.varied());
+        assertThat(flip.value() > now).as("%s", flip).isEqualTo(flip.beyond());
+        Ranked there = varied(bench, conditions, flip.varied(), flip.value());
+        if (flip.letter().isPresent()) {
+          assertThat(there.letter()).as("%s", flip).isEqualTo(flip.letter().get());
+          assertThat(there.letter()).as("%s", flip).isNotEqualTo(first.letter());
+        } else {
+          assertThat(first.meets()).as("%s", flip).isTrue();
+          assertThat(there.meets()).as("%s", flip).isFalse();
+        }
+        Ranked between = varied(bench, conditions, flip.varied(), 0.5 * (now + flip.value()));
+        assertThat(between.letter()).as("before %s", flip).isEqualTo(first.letter());
+        assertThat(between.meets() || !first.meets()).as("before %s", flip).isTrue();
       }
-      Conditions turned =
-          Flips.unit(flip.kind()) == Unit.CELSIUS
-              ? conditions.atTemperature(flip.value())
-              : conditions.afterDays(flip.value());
-      assertThat(Decision.of(bench, turned, Weights.USUAL).first().orElseThrow().letter())
-          .isEqualTo(flip.letter());
     }
+    assertThat(found).isGreaterThan(6);
+  }
+
+  private static double value(Conditions own, Flip.Varied varied) {
+    return switch (varied) {
+      case TEMPERATURE -> own.temperatureC();
+      case DAYS_PARKED -> own.daysParked();
+      case ENGINE_OFF_HOURS -> own.engineOffHours();
+      case ENGINE_OFF_LOAD -> own.engineOffAmps();
+      case YEARS_KEPT -> NEED.use().yearsKept().value();
+      case LEADER_PRICE -> 0;
+    };
+  }
+
+  private static Ranked varied(Bench bench, Conditions own, Flip.Varied varied, double value) {
+    Conditions there =
+        switch (varied) {
+          case TEMPERATURE -> own.atTemperature(value);
+          case DAYS_PARKED -> own.afterDays(value);
+          case ENGINE_OFF_HOURS -> own.running(own.engineOffAmps(), value);
+          case ENGINE_OFF_LOAD -> own.running(value, own.engineOffHours());
+          case YEARS_KEPT, LEADER_PRICE -> own;
+        };
+    Bench asked = varied == Flip.Varied.YEARS_KEPT ? bench.kept(value) : bench;
+    return Decision.of(asked, there, Weights.USUAL).first().orElseThrow();
   }
 
   @Test

@@ -14,7 +14,6 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Flips;
 import org.fermix.core.decision.Influence;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.quantity.Figure;
@@ -48,7 +47,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.util.UriComponentsBuilder;
 
 /** The Bench stop. */
 @Controller
@@ -159,7 +157,7 @@ class BenchController {
     model.addAttribute("whenNew", whenNew(shown, money));
     model.addAttribute("sound", conditions.isPresent());
     model.addAttribute("empty", decision.answer().candidates().isEmpty());
-    model.addAttribute("query", query(form));
+    model.addAttribute("query", ConditionsForm.query(form));
     model.addAttribute(
         "rulers", new Rulers(decision.answer(), money, recommendation.leader()).all());
     TableView view = TableView.of(parameters, decision.answer(), benches.sources(job));
@@ -175,7 +173,7 @@ class BenchController {
     model.addAttribute("orderChoices", view.orderChoices());
     model.addAttribute("onlyDifferent", view.onlyDifferent());
     model.addAttribute("table", table);
-    model.addAttribute("rows", CellMarkup.of(table, job.jobId(), query(form)));
+    model.addAttribute("rows", CellMarkup.of(table, job.jobId(), ConditionsForm.query(form)));
     model.addAttribute("recommendation", recommendation);
     model.addAttribute("assumed", Assumptions.of(bench.need(), display));
     if (!decision.answer().candidates().isEmpty()) {
@@ -209,7 +207,7 @@ class BenchController {
     Decision decision = benches.shown(job, conditions).decision();
     model.addAttribute("job", job);
     model.addAttribute("futures", FutureBars.of(benches.futures(job, conditions), decision, money));
-    model.addAttribute("stretches", Stretches.of(Flips.around(bench, decision), decision, money));
+    model.addAttribute("stretches", Stretches.of(benches.flips(job, conditions), decision, money));
     model.addAttribute("enough", EnoughWords.of(benches.enough(job, conditions), decision, money));
     List<Influence> influences = judge.influences(job, bench.need());
     model.addAttribute(
@@ -266,7 +264,7 @@ class BenchController {
     OpenJob job = jobs.open(visitor, id);
     Form form = ConditionsForm.read(Conditions.of(benches.of(job).need()), parameters, display);
     model.addAttribute("job", job);
-    model.addAttribute("query", query(form));
+    model.addAttribute("query", ConditionsForm.query(form));
     picture(pictures(job, form, display), parameters, model);
     return "bench/picture :: picture";
   }
@@ -330,7 +328,7 @@ class BenchController {
         .orElse("");
   }
 
-  @GetMapping("/working/{letter:[0A-H]}/{name}")
+  @GetMapping("/working/{letter:[0A-L]}/{name}")
   String working(
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
@@ -356,7 +354,7 @@ class BenchController {
         bench.answer(conditions).find(letter).orElseThrow(() -> new NotHere("candidate"));
     Figure figure = candidate.find(outcome).orElseThrow(() -> new NotHere("figure"));
     model.addAttribute("job", job);
-    model.addAttribute("query", query(form));
+    model.addAttribute("query", ConditionsForm.query(form));
     model.addAttribute("letter", letter);
     model.addAttribute("doubts", DoubtRows.of(bench.doubts(letter, outcome, conditions), job));
     model.addAttribute("batteryName", candidate.candidate().label().name());
@@ -404,18 +402,5 @@ class BenchController {
             ruler.height(),
             ruler.title() + ", " + ruler.caption() + ", " + job.machineName(),
             ruler.summary()));
-  }
-
-  private static String query(Form form) {
-    UriComponentsBuilder builder = UriComponentsBuilder.newInstance();
-    for (String name : ConditionsForm.NAMES) {
-      builder.queryParam(name, "{" + name + "}");
-    }
-    return builder
-        .queryParam(Form.DRAWN, form.drawn())
-        .encode()
-        .buildAndExpand(
-            ConditionsForm.NAMES.stream().map(name -> form.view(name).value()).toArray())
-        .toUriString();
   }
 }

@@ -13,6 +13,8 @@ import org.fermix.core.bench.Policy;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Flip;
+import org.fermix.core.decision.Flips;
 import org.fermix.core.decision.Futures;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
@@ -170,6 +172,19 @@ public class Benches {
         new Asked(Futures.class, question, conditions),
         Futures.class,
         () -> Futures.of(of(job), conditions, question.weights(), Futures.USUAL, FUTURES_SEED));
+  }
+
+  private record Turning(List<Flip> found) {}
+
+  /** What would change the answer in some conditions; remembered. */
+  public List<Flip> flips(OpenJob job, Conditions conditions) {
+    Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
+    return answers
+        .to(
+            new Asked(Turning.class, question, conditions),
+            Turning.class,
+            () -> new Turning(Flips.around(of(job), shown(job, conditions).decision())))
+        .found();
   }
 
   /** How much of each rating is enough; of those that do all that is asked. */

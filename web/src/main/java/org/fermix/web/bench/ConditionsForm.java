@@ -18,6 +18,7 @@ import org.fermix.web.need.StandWords;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The conditions strip: what is typed or slid, with the owner's own conditions as marks. */
 final class ConditionsForm {
@@ -87,6 +88,19 @@ final class ConditionsForm {
             new Stand(
                 Stand.Way.valueOf(form.text("stand").orElseThrow()),
                 form.number("weeks").orElseThrow())));
+  }
+
+  /** What an address must say to ask the bench about these conditions. */
+  static String query(Form form) {
+    UriComponentsBuilder builder = UriComponentsBuilder.newInstance();
+    for (String name : NAMES) {
+      builder.queryParam(name, "{" + name + "}");
+    }
+    return builder
+        .queryParam(Form.DRAWN, form.drawn())
+        .encode()
+        .buildAndExpand(NAMES.stream().map(name -> form.view(name).value()).toArray())
+        .toUriString();
   }
 
   /**

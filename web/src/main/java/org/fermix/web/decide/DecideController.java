@@ -1,15 +1,13 @@
 package org.fermix.web.decide;
 
-import java.util.List;
 import java.util.UUID;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Flip;
-import org.fermix.core.decision.Flips;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.bench.Assumptions;
 import org.fermix.web.bench.Benches;
 import org.fermix.web.bench.Recommendation;
+import org.fermix.web.bench.Stretches;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -44,14 +42,15 @@ class DecideController {
     Display money = display.in(benches.currency(job));
     Bench bench = benches.of(job);
     Decision decision = benches.ownDecision(job);
-    List<Flip> flips = Flips.around(bench, decision);
     model.addAttribute("rail", rails.of(job, Stop.DECIDE, display));
     model.addAttribute("job", job);
     model.addAttribute(
         "recommendation", Recommendation.of(bench, decision, benches.check(job), money));
     model.addAttribute("layUpEndsInTheCold", bench.need().layUpEndsInTheCold());
     model.addAttribute("ahead", decision.ranked().size() > 1);
-    model.addAttribute("flips", FlipWords.of(flips, decision, money));
+    model.addAttribute(
+        "stretches",
+        Stretches.of(benches.flips(job, decision.answer().conditions()), decision, money));
     model.addAttribute("cautions", Cautions.of(decision));
     model.addAttribute("assumed", Assumptions.of(bench.need(), display));
     return "decide/page";

@@ -41,7 +41,8 @@ public class LineUp implements ReadAhead {
   static final int MOST_REMOVED = 8;
 
   /** The letters there are, and so the most candidates in one line-up. */
-  public static final List<String> LETTERS = List.of("A", "B", "C", "D", "E", "F", "G", "H");
+  public static final List<String> LETTERS =
+      List.of("A", "B", "C", "D", "E", "F", "G", "H", "I", "J", "K", "L");
 
   private final CandidateRepository stored;
   private final Batteries batteries;

@@ -81,7 +81,9 @@ class PasteController {
           "fault",
           "There are not letters enough for "
               + table.rows().size()
-              + " candidates: eight can be compared at once. Nothing was kept.");
+              + " candidates: "
+              + LineUp.LETTERS.size()
+              + " can be compared at once. Nothing was kept.");
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     }
     return page(job, display, parameters, model);

@@ -150,7 +150,7 @@ class PermissionController {
   }
 
   /** The questions about one battery as a text to be sent. */
-  @GetMapping(value = "/ask-{letter:[A-H]}.txt")
+  @GetMapping(value = "/ask-{letter:[A-L]}.txt")
   ResponseEntity<String> text(
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,

@@ -8,28 +8,15 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.decision.Decision;
-import org.fermix.core.decision.Flip;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
-import org.fermix.web.shared.Display;
 import org.junit.jupiter.api.Test;
 
 class DecideWordsTest {
   private static Decision decide(Need need, List<Candidate> candidates) {
     return Decision.of(
         Bench.of(need, Policy.USUAL, candidates), Conditions.of(need), Weights.USUAL);
-  }
-
-  @Test
-  void everyKindOfFlipHasItsSentence() {
-    Decision decision = decide(Examples.dieselNeed(), Examples.lineUp());
-    for (Flip.Kind kind : Flip.Kind.values()) {
-      assertThat(FlipWords.of(List.of(new Flip(kind, 12, "B")), decision, Display.USUAL))
-          .singleElement()
-          .satisfies(
-              sentence -> assertThat(sentence).contains("12").endsWith(": then B comes first."));
-    }
   }
 
   @Test
