@@ -15,10 +15,12 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.diagnosis.Verdict;
+import org.fermix.core.label.Beside;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.check.CheckFinding;
 import org.fermix.web.check.VerdictWords;
+import org.fermix.web.need.HouseWords;
 import org.fermix.web.shared.Display;
 
 /**
@@ -100,6 +102,9 @@ public record Recommendation(
         }
       }
       decision.answer().today().ifPresent(today -> reasons.add(today(today)));
+      if (decision.first().map(Ranked::answer).filter(Words::hasHouse).isEmpty()) {
+        HouseWords.of(decision.answer().need(), display).ifPresent(reasons::add);
+      }
       checked().ifPresent(words -> reasons.add(0, words));
       return new Recommendation(
           headline,
@@ -189,6 +194,12 @@ public record Recommendation(
       }
       return Optional.of(
           "The check is settled: " + cause + " likely." + VerdictWords.guard(verdict));
+    }
+
+    private static boolean hasHouse(CandidateAnswer candidate) {
+      return candidate.candidate().beside().stream()
+          .flatMap(beside -> beside.others().stream())
+          .anyMatch(other -> other.role() == Beside.Role.HOUSE);
     }
 
     private static String named(CandidateAnswer candidate) {

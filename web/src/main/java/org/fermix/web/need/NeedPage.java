@@ -26,6 +26,7 @@ import org.fermix.web.shared.Display;
  * @param typical true where typical batteries stand in for a line-up
  * @param ledger the rows of the ledger that are shown: those filled and one more
  * @param parkedTakes what the drain takes over the lay-up
+ * @param houseLoads that they belong on a battery of their own; empty where they do not
  * @param allowed which batteries the documents and the batteries’ makers allow, in words
  */
 public record NeedPage(
@@ -45,6 +46,7 @@ public record NeedPage(
     String parkedTakes,
     List<LedgerRow> ledger,
     String runsTake,
+    String houseLoads,
     String allowed,
     List<Asks> asks,
     boolean typical) {
@@ -107,6 +109,7 @@ public record NeedPage(
         display.show(drainAh, Unit.AMPERE_HOUR, 1).text(),
         ledger(need, loads, display),
         display.show(runsAh, Unit.AMPERE_HOUR, 1).text(),
+        HouseWords.of(need, display).orElse(""),
         allowed(need, judged),
         Asks.of(need, judged, display),
         judged.typical());

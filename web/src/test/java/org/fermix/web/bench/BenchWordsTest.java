@@ -96,7 +96,11 @@ class BenchWordsTest {
         .contains("Temperature", "Days parked", "Price of A");
     assertThat(stretches.all())
         .allSatisfy(each -> assertThat(each.words()).containsAnyOf("holds everywhere", "from "));
-    assertThat(Stretches.of(List.of(), decision(agm("A", 1, 150)), Display.USUAL).all()).isEmpty();
+    assertThat(Stretches.of(List.of(), decision(agm("A", 1, 150)), Display.USUAL).all())
+        .allSatisfy(each -> assertThat(each.words()).isEqualTo("holds everywhere"))
+        .extracting(Stretches.Stretch::name)
+        .contains("Temperature", "Years kept")
+        .doesNotContain("Price of A");
   }
 
   @Test

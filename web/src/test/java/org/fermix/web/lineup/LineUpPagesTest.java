@@ -66,7 +66,7 @@ class LineUpPagesTest extends WebTestBase {
     String lineUp = visit.submit(paste, paste, form).body();
     assertThat(Html.all(lineUp, ".label-row")).hasSize(2);
     StringBuilder many = new StringBuilder(head);
-    for (int i = 3; i < 10; i++) {
+    for (int i = 3; i < 14; i++) {
       many.append(good.formatted(i));
     }
     form.put("table", many.toString());
