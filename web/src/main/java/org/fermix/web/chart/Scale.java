@@ -1,8 +1,5 @@
 package org.fermix.web.chart;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-
 /**
  * Where a quantity stands along one side of a drawing: as a share of its width, so that the drawing
  * stretches with the page, or in pixels of its own. Values beyond the ends stand at the ends; the
@@ -69,6 +66,6 @@ public record Scale(
   }
 
   private static String number(double value, int decimals) {
-    return BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).toPlainString();
+    return Decimal.of(value, decimals);
   }
 }

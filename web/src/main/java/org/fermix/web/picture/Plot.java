@@ -1,8 +1,8 @@
 package org.fermix.web.picture;
 
 import java.util.List;
-import java.util.Locale;
 import org.fermix.core.bench.CandidateCurves.Point;
+import org.fermix.web.chart.Decimal;
 import org.fermix.web.chart.Labels;
 import org.fermix.web.chart.Markup;
 import org.fermix.web.chart.Path;
@@ -239,8 +239,8 @@ final class Plot {
       StringBuilder read = new StringBuilder();
       for (Point point : line.points()) {
         path.to(inside.position(point.x()), panel.up().position(point.y()));
-        read.append(read.isEmpty() ? "" : " ").append(plain(point.x())).append(',');
-        read.append(plain(point.y()));
+        read.append(read.isEmpty() ? "" : " ").append(Decimal.figures(point.x(), 4)).append(',');
+        read.append(Decimal.figures(point.y(), 4));
       }
       out.mark(
           "path",
@@ -258,10 +258,6 @@ final class Plot {
           read.toString());
     }
     out.close("svg");
-  }
-
-  private static String plain(double value) {
-    return String.format(Locale.ROOT, "%.4g", value);
   }
 
   /** A dot on a line with a letter over it: where something ends. */
