@@ -70,9 +70,12 @@ function soon() {
   requestAnimationFrame(() => { waiting = false; fold(); });
 }
 addEventListener('scroll', soon, { passive: true });
+// What is not shown need not be drawn anew: asking where the rulers stand would lay out the whole page.
 function anew() {
-  document.querySelector('.ruler-band')?.remove();
-  fold();
+  const band = document.querySelector('.ruler-band');
+  if (!band) return;
+  band.of = null;
+  soon();
 }
-addEventListener('resize', anew);
+addEventListener('resize', () => { anew(); soon(); });
 document.addEventListener('htmx:after:swap', anew);
