@@ -10,9 +10,10 @@ import org.fermix.core.quantity.Table;
  * @param filmWPerM2K heat passed to the air round it (W/(m²·K))
  * @param driveK how much warmer than the air its place gets on a long drive (K)
  * @param yearK how much warmer than the air it is over the year (K)
+ * @param enclosed people or sparks share its air
  */
 public record BatteryPlace(
-    String id, String name, double filmWPerM2K, double driveK, double yearK) {
+    String id, String name, double filmWPerM2K, double driveK, double yearK, boolean enclosed) {
   private static final List<BatteryPlace> ALL =
       Table.read(BatteryPlace.class, "battery-places.csv").rows().stream()
           .map(
@@ -22,7 +23,8 @@ public record BatteryPlace(
                       row.text("name"),
                       row.number("film"),
                       row.number("drive_k"),
-                      row.number("year_k")))
+                      row.number("year_k"),
+                      row.isYes("enclosed")))
           .toList();
 
   /** Every place, in table order. */

@@ -91,6 +91,16 @@ public record Engine(
     return usual(engineClass, displacement, cylinders, oil, 12);
   }
 
+  /** The one that is usual of its class, all of it assumed. */
+  public static Engine usual(EngineClass engineClass) {
+    EngineClass.Size size = engineClass.size();
+    return usual(
+        engineClass,
+        Given.assumed(size.defaultLitres(), Unit.LITRE, engineClass.whyUsual()),
+        size.defaultCylinders(),
+        Oil.find(size.defaultOil()).orElseThrow());
+  }
+
   /**
    * An engine with the starter and leads usual for its class, which are assumptions. At 6 V the
    * leads are twice as thick.

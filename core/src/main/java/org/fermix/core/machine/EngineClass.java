@@ -88,6 +88,7 @@ public record EngineClass(
    * @param turnsEngine false where the battery only wakes the machine: an electric or hybrid car
    * @param powersport its small batteries are of the light powersport build
    * @param hasStator charged by a stator and its regulator, not by an alternator
+   * @param watchesBattery many of them must be told of a new battery
    * @param allowedBy what a data sheet says of use in such a machine
    */
   public record Traits(
@@ -97,6 +98,7 @@ public record EngineClass(
       boolean turnsEngine,
       boolean powersport,
       boolean hasStator,
+      boolean watchesBattery,
       Property allowedBy) {}
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
@@ -160,6 +162,7 @@ public record EngineClass(
             row.isYes("turns_engine"),
             row.isYes("powersport"),
             row.isYes("stator"),
+            row.isYes("watches_battery"),
             Property.valueOf(row.text("allowed_by"))));
   }
 }

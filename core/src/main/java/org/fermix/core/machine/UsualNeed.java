@@ -1,9 +1,11 @@
 package org.fermix.core.machine;
 
+import java.util.Optional;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Table;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.rating.CrankingTest;
 
 /**
  * What is assumed of a machine where its owner says nothing: a row of {@code usual-needs.csv}.
@@ -13,11 +15,13 @@ public final class UsualNeed {
   private static final Table TABLE = Table.read(UsualNeed.class, "usual-needs.csv");
   private static final int JANUARY = 1;
 
+  private final Engine engine;
   private final Table.Row row;
   private final double series;
   private final String why;
 
   private UsualNeed(Engine engine) {
+    this.engine = engine;
     this.row = TABLE.row("engine_class", engine.engineClass().id());
     this.series = engine.series();
     this.why = engine.engineClass().whyUsual();
@@ -125,6 +129,34 @@ public final class UsualNeed {
   /** Volts at the battery with the engine running (V). */
   public Given regulatedVolts() {
     return Given.assumed(series * row.number("regulated_v"), Unit.VOLT, why);
+  }
+
+  /** All of it at once: what a machine of which only the engine is known may ask. */
+  public Need need() {
+    Given coldest = coldestMorningC();
+    Given winter = winterMeanC(coldest.value());
+    return new Need(
+        engine,
+        new MakersMinimum(
+            Given.assumed(
+                engine.ruleOfThumbCca(),
+                Unit.AMPERE,
+                "by the displacement rule; the maker’s figure is not typed"),
+            CrankingTest.COLD_CRANKING,
+            Optional.empty(),
+            Optional.empty()),
+        Optional.empty(),
+        batteryPlace(),
+        new Climate(coldest, winter, summerMeanC(winter.value()), coldestMonth()),
+        new Use(
+            new LongestLayUp(layUpDays(), layUpFromMonth(), layUpPlace(), Stand.CONNECTED),
+            drainMilliamps(),
+            engineOffAmps(),
+            engineOffHours(),
+            new Driving(startsPerDay(), tripMinutes()),
+            yearsKept(),
+            Optional.empty()),
+        new Charging(regulatedVolts(), spareAmps(), idleAmps(), idleShare()));
   }
 
   private Given assumed(String column, Unit unit) {

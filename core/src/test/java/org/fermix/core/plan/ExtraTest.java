@@ -1,0 +1,139 @@
+package org.fermix.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.fermix.core.Examples;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.Policy;
+import org.fermix.core.charging.ChargeSource;
+import org.fermix.core.decision.ModelPrint;
+import org.fermix.core.label.Candidate;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.BatteryPlace;
+import org.fermix.core.machine.Need;
+import org.fermix.core.rating.CrankingTest;
+import org.junit.jupiter.api.Test;
+
+/** What goes with a battery, and what is looked for at the counter: common practice, no source. */
+class ExtraTest {
+  private static final Need NEED = Examples.dieselNeed();
+  private static final Label AGM = Examples.label("agm", 760, 70, 125, 20.5, 172);
+  private static final Label LFP = Examples.label("lfp", 650, 40, 95, 6.4, 420);
+
+  private static Extra extra(Need need, Label label, Extra.Kind kind, ChargeSource... owned) {
+    CandidateAnswer answer =
+        Bench.of(need, Policy.USUAL, List.of(new Candidate("A", label, 0)))
+            .answer(Conditions.of(need))
+            .candidates()
+            .get(0);
+    return Extra.of(need, answer, List.of(owned)).stream()
+        .filter(each -> each.kind() == kind)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static ChargeSource charger(double amps, double volts, boolean desulfates) {
+    return new ChargeSource(
+        ChargeSource.Kind.CHARGER, amps, volts, OptionalDouble.empty(), desulfates, 0, true);
+  }
+
+  @Test
+  void anOwnedChargerServesOnlyWhereItFillsWithoutHarm() {
+    Extra none = extra(NEED, AGM, Extra.Kind.CHARGER);
+    assertThat(none.state()).isEqualTo(Extra.State.NEEDED);
+    assertThat(none.charger()).isPresent();
+    Extra second =
+        extra(NEED, LFP, Extra.Kind.CHARGER, charger(5, 15.8, true), charger(5, 14.4, false));
+    assertThat(second.state()).isEqualTo(Extra.State.OWNED);
+    assertThat(second.value()).isEqualTo(1);
+    assertThat(extra(NEED, LFP, Extra.Kind.CHARGER, charger(5, 13.2, false)).state())
+        .isEqualTo(Extra.State.NEEDED);
+  }
+
+  /** The charger that is asked for fills the battery it is asked for, and harms it nowhere. */
+  @Test
+  void theChargerAskedForServes() {
+    for (Label label : List.of(AGM, LFP, Examples.label("flooded", 640, 70, 110, 17, 96))) {
+      ChargerSpec spec = ChargerSpec.of(NEED, label);
+      assertThat(spec.leastAmps()).isPositive().isLessThanOrEqualTo(spec.mostAmps());
+      assertThat(spec.lowVolts()).isLessThanOrEqualTo(spec.highVolts());
+      assertThat(spec.hours()).isPresent();
+      for (double amps : new double[] {spec.leastAmps(), spec.mostAmps()}) {
+        for (double volts : new double[] {spec.lowVolts(), spec.highVolts()}) {
+          assertThat(extra(NEED, label, Extra.Kind.CHARGER, charger(amps, volts, false)).state())
+              .as("%s at %s A, %s V", label.name(), amps, volts)
+              .isEqualTo(Extra.State.OWNED);
+        }
+      }
+    }
+    assertThat(ChargerSpec.of(NEED, LFP).wakes()).isTrue();
+    assertThat(ChargerSpec.of(NEED, AGM).wakes()).isFalse();
+  }
+
+  @Test
+  void aSurgeIsAskedAboutWhereAProtectionMayOpenOnAnAlternator() {
+    assertThat(extra(NEED, LFP, Extra.Kind.SURGE_PROTECTOR).state()).isEqualTo(Extra.State.ASK);
+    assertThat(extra(NEED, AGM, Extra.Kind.SURGE_PROTECTOR).state()).isEqualTo(Extra.State.NONE);
+    Need stator =
+        Examples.need(Examples.engine("motorcycle-single", 0.65, 1, "10W-40"), -5, 20, 14.2);
+    assertThat(extra(stator, LFP, Extra.Kind.SURGE_PROTECTOR).state()).isEqualTo(Extra.State.NONE);
+  }
+
+  @Test
+  void leadInAClosedPlaceWantsAHoseOutside() {
+    Need cabin =
+        new Need(
+            NEED.engine(),
+            NEED.minimum(),
+            NEED.tray(),
+            BatteryPlace.find("cabin").orElseThrow(),
+            NEED.climate(),
+            NEED.use(),
+            NEED.charging());
+    assertThat(extra(cabin, AGM, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NEEDED);
+    assertThat(extra(cabin, LFP, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NONE);
+    assertThat(extra(NEED, AGM, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NONE);
+  }
+
+  @Test
+  void anAircraftIsLeftToItsMechanicAndTheOldLeadGoesBack() {
+    Need aircraft = Examples.need(Examples.engine("aircraft", 3.8, 4, "15W-50"), -5, 20, 14.0);
+    assertThat(extra(aircraft, AGM, Extra.Kind.MECHANIC).state()).isEqualTo(Extra.State.NEEDED);
+    assertThat(extra(NEED, AGM, Extra.Kind.MECHANIC).state()).isEqualTo(Extra.State.NONE);
+    assertThat(extra(NEED, AGM, Extra.Kind.OLD_ONE_BACK).state()).isEqualTo(Extra.State.ASK);
+  }
+
+  @Test
+  void tooFewVoltsWantTheRegulator() {
+    Need low = Examples.need(NEED.engine(), -20, 42, 12.9);
+    assertThat(extra(low, AGM, Extra.Kind.REGULATOR).state()).isEqualTo(Extra.State.NEEDED);
+    assertThat(extra(NEED, AGM, Extra.Kind.REGULATOR).state()).isEqualTo(Extra.State.NONE);
+  }
+
+  /** The other test's figure is within the trade's own range, and the volts order as they must. */
+  @Test
+  void theLabelIsLookedAtBeforePaying() {
+    CounterChecks agm = CounterChecks.of(NEED, AGM, LocalDate.of(2026, 11, 27));
+    assertThat(agm.madeAfter()).isEqualTo(LocalDate.of(2026, 5, 1));
+    CrankingTest en = CrankingTest.find("en").orElseThrow();
+    assertThat(agm.otherwise().orElseThrow().test()).isEqualTo(en);
+    assertThat(agm.otherwise().orElseThrow().amps())
+        .isBetween(760 * en.trade().low(), 760 * en.trade().high());
+    assertThat(agm.leastMassKg().orElseThrow()).isCloseTo(18.45, within(0.01));
+    assertThat(agm.goodVolts()).isBetween(12.5, 12.9).isGreaterThan(agm.refuseVolts());
+    CounterChecks lfp = CounterChecks.of(NEED, LFP, LocalDate.of(2026, 11, 27));
+    assertThat(lfp.goodVolts()).isGreaterThan(lfp.refuseVolts()).isBetween(12.8, 13.4);
+    assertThat(lfp.madeAfter()).isEqualTo(LocalDate.of(2025, 11, 1));
+  }
+
+  @Test
+  void theModelsHaveAMarkThatStays() {
+    assertThat(ModelPrint.own()).matches("[0-9a-f]{6}").isEqualTo(ModelPrint.own());
+  }
+}
