@@ -18,6 +18,13 @@ execFileSync(
 
 cpSync(join(packages, 'htmx.org', 'dist', 'htmx.min.js'), join(out, 'js', 'htmx.js'));
 cpSync(join(packages, '@alpinejs', 'csp', 'dist', 'cdn.min.js'), join(out, 'js', 'alpine.js'));
+// The PDF wants faces of one weight each, as TrueType.
+for (const [family, name] of [['overpass', 'Overpass'], ['overpass-mono', 'OverpassMono']]) {
+  for (const [folder, weight] of [['400Regular', 400], ['700Bold', 700]]) {
+    cpSync(join(packages, '@expo-google-fonts', family, folder, `${name}_${folder}.ttf`), join(out, 'fonts', `${name}-${weight}.ttf`));
+  }
+}
+cpSync(join(packages, 'dejavu-fonts-ttf', 'ttf', 'DejaVuSans.ttf'), join(out, 'fonts', 'fallback.ttf'));
 for (const family of ['overpass', 'overpass-mono']) {
   for (const range of ['latin', 'latin-ext']) {
     const file = `${family}-${range}-wght-normal.woff2`;

@@ -109,3 +109,7 @@ document.addEventListener('htmx:after:swap', () => {
   }
   paint();
 });
+
+document.addEventListener('click', (event) => {
+  if (event.target.closest?.('[data-print]')) print();
+});

@@ -72,6 +72,22 @@ public final class Visit {
     }
   }
 
+  /** Opens a file. */
+  public byte[] file(String path) {
+    try {
+      HttpResponse<byte[]> answer =
+          client.send(
+              HttpRequest.newBuilder(URI.create(base + path)).build(),
+              HttpResponse.BodyHandlers.ofByteArray());
+      return answer.statusCode() == 200 ? answer.body() : new byte[0];
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new AssertionError(e);
+    }
+  }
+
   /** The cookies it holds. */
   public CookieStore cookies() {
     return ((CookieManager) client.cookieHandler().orElseThrow()).getCookieStore();

@@ -7,6 +7,7 @@ import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Finding;
 import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.Mark;
+import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Refill;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.label.Label;
@@ -45,6 +46,8 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
     NEEDED,
     /** Depends on what is not known here: ask. */
     ASK,
+    /** It does without, and is better off with it. */
+    WORTH_HAVING,
     /** Owned already. */
     OWNED,
     NONE
@@ -54,12 +57,14 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
    * What goes with a candidate.
    *
    * @param owned chargers for this system, in the owner's order
+   * @param chargingFaulty true where the check has found the machine's charging at fault
    */
-  public static List<Extra> of(Need need, CandidateAnswer candidate, List<ChargeSource> owned) {
+  public static List<Extra> of(
+      Need need, CandidateAnswer candidate, List<ChargeSource> owned, boolean chargingFaulty) {
     Label label = candidate.candidate().label();
     List<Extra> extras = new ArrayList<>();
-    extras.add(charger(need, label, owned));
-    extras.add(regulator(need, candidate, label));
+    extras.add(charger(need, candidate, owned));
+    extras.add(regulator(need, candidate, label, chargingFaulty));
     extras.add(surge(need, label));
     extras.add(found(candidate, Kind.ADAPTER, Finding.Code.WANTS_ADAPTER));
     extras.add(found(candidate, Kind.SPACER, Finding.Code.WANTS_SPACER));
@@ -77,25 +82,40 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
     return new Extra(kind, state, 0, Optional.empty());
   }
 
-  private static Extra charger(Need need, Label label, List<ChargeSource> owned) {
+  /**
+   * Needed where it would not stand the lay-up or the engine does not fill it; else worth having.
+   */
+  private static Extra charger(Need need, CandidateAnswer candidate, List<ChargeSource> owned) {
+    Label label = candidate.candidate().label();
     for (int i = 0; i < owned.size(); i++) {
       if (Refill.of(need, label, owned.get(i)).way() == Refill.Way.FILLS) {
         return new Extra(Kind.CHARGER, State.OWNED, i, Optional.empty());
       }
     }
-    return new Extra(Kind.CHARGER, State.NEEDED, 0, Optional.of(ChargerSpec.of(need, label)));
+    boolean stands =
+        candidate.figure(Outcome.PARKED_DAYS).value() >= need.use().layUp().days().value();
+    boolean fills =
+        candidate.gates().stream()
+            .anyMatch(gate -> gate.gate() == Gate.CHARGED && gate.mark() == Mark.CLEARS);
+    return new Extra(
+        Kind.CHARGER,
+        stands && fills ? State.WORTH_HAVING : State.NEEDED,
+        0,
+        Optional.of(ChargerSpec.of(need, label)));
   }
 
   /** The engine's charging does not fill it, or harms it. */
-  private static Extra regulator(Need need, CandidateAnswer candidate, Label label) {
+  private static Extra regulator(
+      Need need, CandidateAnswer candidate, Label label, boolean faulty) {
     boolean right =
-        candidate.gates().stream()
-            .filter(gate -> gate.gate() == Gate.CHARGED)
-            .flatMap(gate -> gate.findings().stream())
-            .noneMatch(
-                finding ->
-                    finding.code() == Finding.Code.VOLTS_TOO_HIGH
-                        || finding.code() == Finding.Code.VOLTS_TOO_LOW);
+        !faulty
+            && candidate.gates().stream()
+                .filter(gate -> gate.gate() == Gate.CHARGED)
+                .flatMap(gate -> gate.findings().stream())
+                .noneMatch(
+                    finding ->
+                        finding.code() == Finding.Code.VOLTS_TOO_HIGH
+                            || finding.code() == Finding.Code.VOLTS_TOO_LOW);
     return right
         ? plain(Kind.REGULATOR, State.NONE)
         : new Extra(

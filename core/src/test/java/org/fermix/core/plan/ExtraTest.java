@@ -32,7 +32,7 @@ class ExtraTest {
             .answer(Conditions.of(need))
             .candidates()
             .get(0);
-    return Extra.of(need, answer, List.of(owned)).stream()
+    return Extra.of(need, answer, List.of(owned), false).stream()
         .filter(each -> each.kind() == kind)
         .findFirst()
         .orElseThrow();
@@ -45,15 +45,18 @@ class ExtraTest {
 
   @Test
   void anOwnedChargerServesOnlyWhereItFillsWithoutHarm() {
-    Extra none = extra(NEED, AGM, Extra.Kind.CHARGER);
-    assertThat(none.state()).isEqualTo(Extra.State.NEEDED);
+    Need mild = Examples.need(NEED.engine(), -5, 7, 14.2);
+    Extra none = extra(mild, AGM, Extra.Kind.CHARGER);
+    assertThat(none.state()).isEqualTo(Extra.State.WORTH_HAVING);
+    Need longer = Examples.need(NEED.engine(), -20, 300, 14.2);
+    assertThat(extra(longer, AGM, Extra.Kind.CHARGER).state()).isEqualTo(Extra.State.NEEDED);
     assertThat(none.charger()).isPresent();
     Extra second =
         extra(NEED, LFP, Extra.Kind.CHARGER, charger(5, 15.8, true), charger(5, 14.4, false));
     assertThat(second.state()).isEqualTo(Extra.State.OWNED);
     assertThat(second.value()).isEqualTo(1);
     assertThat(extra(NEED, LFP, Extra.Kind.CHARGER, charger(5, 13.2, false)).state())
-        .isEqualTo(Extra.State.NEEDED);
+        .isNotEqualTo(Extra.State.OWNED);
   }
 
   /** The charger that is asked for fills the battery it is asked for, and harms it nowhere. */
@@ -107,6 +110,21 @@ class ExtraTest {
     assertThat(extra(aircraft, AGM, Extra.Kind.MECHANIC).state()).isEqualTo(Extra.State.NEEDED);
     assertThat(extra(NEED, AGM, Extra.Kind.MECHANIC).state()).isEqualTo(Extra.State.NONE);
     assertThat(extra(NEED, AGM, Extra.Kind.OLD_ONE_BACK).state()).isEqualTo(Extra.State.ASK);
+  }
+
+  /** A charging fault that was found is on the bill even where the volts typed suit the battery. */
+  @Test
+  void aFaultThatWasFoundIsOnTheBill() {
+    CandidateAnswer answer =
+        Bench.of(NEED, Policy.USUAL, List.of(new Candidate("A", AGM, 0)))
+            .answer(Conditions.of(NEED))
+            .candidates()
+            .get(0);
+    assertThat(Extra.of(NEED, answer, List.of(), true))
+        .filteredOn(each -> each.kind() == Extra.Kind.REGULATOR)
+        .singleElement()
+        .extracting(Extra::state)
+        .isEqualTo(Extra.State.NEEDED);
   }
 
   @Test

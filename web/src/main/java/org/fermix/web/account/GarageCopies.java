@@ -40,7 +40,9 @@ class GarageCopies {
           "job_reading",
           "recording",
           "fitted_engine",
-          "stand_in");
+          "stand_in",
+          "settlement",
+          "bill");
 
   /** What belongs to whoever was there, not to what is in the garage. */
   static final List<String> NOT_COPIED =

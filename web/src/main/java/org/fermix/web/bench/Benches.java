@@ -31,6 +31,7 @@ import org.fermix.web.lineup.LineUp;
 import org.fermix.web.need.Needs;
 import org.fermix.web.priority.Priorities;
 import org.fermix.web.shared.Answers;
+import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Service;
 
 /** Sets up the core's bench for a job. */
@@ -141,7 +142,7 @@ public class Benches {
   }
 
   /** Chargers that are owned and made for such a system, by name. */
-  Map<String, ChargeSource> sources(OpenJob job) {
+  public Map<String, ChargeSource> sources(OpenJob job) {
     Map<String, ChargeSource> sources = new LinkedHashMap<>();
     double series = needs.of(job).engine().series();
     for (StoredCharger each : chargers.of(job)) {
@@ -233,6 +234,25 @@ public class Benches {
     return own.shown().decision().answer().conditions().equals(conditions)
         ? own.shown()
         : Shown.of(own.bench(), conditions, weights(job));
+  }
+
+  /** The rulers in the owner's own conditions. */
+  public List<Ruler> rulers(OpenJob job, Display display) {
+    Decision decision = ownDecision(job);
+    return new Rulers(decision.answer(), display, decision.first().map(Ranked::letter).orElse(""))
+        .all();
+  }
+
+  /** The table of outcomes in the owner's own conditions, as it stands when nothing was chosen. */
+  public OutcomeTable table(OpenJob job, Display display) {
+    Shown shown = own(job).shown();
+    return OutcomeTable.of(
+        shown.decision().answer(),
+        shown.standing(),
+        shown.failing(),
+        new TableView("", false, Optional.empty(), Map.of()),
+        display,
+        shown.decision().first().map(Ranked::letter).orElse(""));
   }
 
   /** What the check has found of today’s battery. */

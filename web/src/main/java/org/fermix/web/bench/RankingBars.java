@@ -11,7 +11,7 @@ import org.fermix.web.chart.Scale;
 import org.fermix.web.shared.Display;
 
 /** Where the points of a ranking come from: a slot for each weight, filled as far as earned. */
-final class RankingBars {
+public final class RankingBars {
   private static final double PERCENT = 100;
   private static final double GAP = 0.6;
   private static final double ROOM_FOR_FIGURE = 11;
@@ -19,7 +19,8 @@ final class RankingBars {
 
   private RankingBars() {}
 
-  static String word(Criterion criterion) {
+  /** What a criterion is called. */
+  public static String word(Criterion criterion) {
     return switch (criterion) {
       case COLD -> "cold";
       case PARKED -> "parked";

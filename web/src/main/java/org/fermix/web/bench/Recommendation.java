@@ -33,6 +33,7 @@ import org.fermix.web.shared.Display;
  * @param weights what the points rest on
  * @param level who is too close to tell apart; empty where the order is clear
  * @param heads the names over the bars of the ranking
+ * @param others why not each of those that pass the gates, a sentence each
  */
 public record Recommendation(
     String headline,
@@ -42,7 +43,9 @@ public record Recommendation(
     List<Refused> refusals,
     String weights,
     String level,
-    String heads) {
+    String heads,
+    List<Other> others,
+    boolean buysNow) {
   /** A lead below this, of twelve points, is called close. */
   static final double CLOSE_POINTS = 0.6;
 
@@ -57,6 +60,9 @@ public record Recommendation(
    */
   public record Placed(
       String letter, String name, String points, String bar, String misses, String dominated) {}
+
+  /** Why not another. */
+  public record Other(String letter, String sentence) {}
 
   /** One candidate that fails a gate. */
   public record Refused(String letter, String name, String reason) {}
@@ -114,7 +120,12 @@ public record Recommendation(
           refusals(),
           weights(),
           RankingBars.level(decision.ranked(), display),
-          RankingBars.heads(decision.weights()));
+          RankingBars.heads(decision.weights()),
+          decision.ranked().stream()
+              .skip(1)
+              .map(other -> new Other(other.letter(), against(decision.ranked().get(0), other)))
+              .toList(),
+          headline.startsWith("Take "));
     }
 
     /** The weights, the heaviest first. */
@@ -311,7 +322,9 @@ public record Recommendation(
         return second.letter()
             + ", the "
             + shortName(second.answer())
-            + ", comes next but falls short"
+            + (second.equals(decision.ranked().get(1))
+                ? ", comes next but falls short"
+                : ", falls short")
             + OpeningWords.after(
                 decision.shortfalls(second.answer()),
                 floor(second.answer()),

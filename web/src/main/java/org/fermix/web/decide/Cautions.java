@@ -2,42 +2,62 @@ package org.fermix.web.decide;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
 
-/** The usual cautions for the battery that is recommended, before it is bought and carried. */
+/** The usual cautions for a machine, its place and the battery that is taken. */
 final class Cautions {
   private static final double HEAVY_KG = 20;
 
+  /** Colder than this the fuel and the oil decide as well as the battery; common practice. */
+  private static final double BITTER_C = -20;
+
   private Cautions() {}
 
-  static List<String> of(Decision decision) {
+  static List<String> of(Decision decision, Optional<CandidateAnswer> taken, Display display) {
     List<String> cautions = new ArrayList<>();
-    if (decision.first().isEmpty()) {
+    if (taken.isEmpty()) {
       return cautions;
     }
-    var label = decision.first().get().answer().candidate().label();
+    Need need = decision.answer().need();
+    var label = taken.get().candidate().label();
     Chemistry chemistry = label.chemistry();
+    if (need.engine().engineClass().traits().needsApproval()) {
+      cautions.add(
+          "In a certified aircraft only a battery approved for that aircraft may be fitted, by those"
+              + " permitted to, with the entry in its records. Ask a licensed mechanic first.");
+    }
     if (chemistry.isLead()) {
       cautions.add(
           "Lead batteries hold sulphuric acid and give off hydrogen when charged: goggles and gloves,"
               + " fresh air, no sparks or flames. Never charge one that is frozen or split.");
     } else {
       cautions.add(
-          "Never use a desulfating or equalising charger mode on it, and do not charge it below the"
-              + " temperature its maker allows. If it is dropped, swollen or hot, leave it outdoors and"
+          "Never use a desulfating or equalising charger mode on it, and do not charge it below "
+              + display.show(chemistry.acceptance().coldestC(), Unit.CELSIUS).text()
+              + " or what its maker allows. If it is dropped, swollen or hot, leave it outdoors and"
               + " call for advice.");
     }
     cautions.add(
         "A tool across the terminals melts at once: take off rings and watch, cover the posts;"
             + " negative off first and on last.");
     if (label.mass().value() >= HEAVY_KG) {
-      cautions.add("It is heavy: use the carrying strap or a second person, and keep it upright.");
-    }
-    if (decision.answer().need().engine().engineClass().traits().needsApproval()) {
       cautions.add(
-          "In a certified aircraft only a battery approved for that aircraft may be fitted, by those"
-              + " permitted to, with the entry in its records. Ask a licensed mechanic first.");
+          "It weighs "
+              + display.show(label.mass().value(), Unit.KILOGRAM).text()
+              + ": use the carrying strap or a second person, and keep it upright.");
+    }
+    if (need.engine().turns() && need.climate().coldestMorningC().value() < BITTER_C) {
+      cautions.add(
+          "Below about "
+              + display.show(BITTER_C, Unit.CELSIUS).text()
+              + " fuel, oil and preheating decide as much as the battery: no figure here says that"
+              + " the engine will run.");
     }
     cautions.add(
         "The maker’s manual for machine and battery, local rules and licensed practice come before"

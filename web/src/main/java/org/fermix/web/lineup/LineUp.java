@@ -32,6 +32,7 @@ import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A job's batteries: today's under "0", candidates under A to H. */
@@ -213,6 +214,21 @@ public class LineUp implements ReadAhead {
         .filter(entry -> entry.id().equals(labelId))
         .findFirst()
         .orElseThrow(() -> new NotHere("battery"));
+  }
+
+  /** Holds what is counted of a line-up until the transaction ends. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold(OpenJob job) {
+    jobs.hold(job);
+  }
+
+  /** The label under a letter; of an arrangement the one that starts the engine. */
+  @Transactional(readOnly = true)
+  public Optional<UUID> labelId(OpenJob job, String letter) {
+    return entries(job).stream()
+        .filter(entry -> entry.letter().equals(letter))
+        .map(Entry::id)
+        .findFirst();
   }
 
   /** The next free letter; "0" for today’s battery; none when the line-up is full. */

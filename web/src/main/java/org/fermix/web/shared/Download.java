@@ -25,4 +25,14 @@ public final class Download {
             ContentDisposition.attachment().filename(name).build().toString())
         .body(text);
   }
+
+  /** Bytes to be looked at in the browser, or kept under a name. */
+  public static ResponseEntity<byte[]> inline(byte[] content, MediaType type, String name) {
+    return ResponseEntity.ok()
+        .contentType(type)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build().toString())
+        .body(content);
+  }
 }

@@ -11,6 +11,7 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
+import org.fermix.web.shared.Display;
 import org.junit.jupiter.api.Test;
 
 class DecideWordsTest {
@@ -19,27 +20,32 @@ class DecideWordsTest {
         Bench.of(need, Policy.USUAL, candidates), Conditions.of(need), Weights.USUAL);
   }
 
+  private static List<String> cautions(Need need, List<Candidate> candidates) {
+    Decision decision = decide(need, candidates);
+    return Cautions.of(decision, decision.answer().forSale().stream().findFirst(), Display.USUAL);
+  }
+
   @Test
   void leadHasAcidAndHydrogenLithiumHasItsCharger() {
     Need need = Examples.dieselNeed();
     Candidate lead = new Candidate("A", Examples.label("agm", 760, 70, 125, 20.5, 172), 0);
     Candidate lithium = new Candidate("B", Examples.label("lfp", 650, 40, 95, 6.4, 420), 0);
-    assertThat(Cautions.of(decide(need, List.of(lead))))
+    assertThat(cautions(need, List.of(lead)))
         .anyMatch(caution -> caution.contains("hydrogen"))
-        .anyMatch(caution -> caution.contains("heavy"))
+        .anyMatch(caution -> caution.contains("It weighs 20.5"))
         .anyMatch(caution -> caution.contains("maker’s manual"));
-    assertThat(Cautions.of(decide(need, List.of(lithium))))
+    assertThat(cautions(need, List.of(lithium)))
         .anyMatch(caution -> caution.contains("desulfating"))
         .noneMatch(caution -> caution.contains("hydrogen"))
-        .noneMatch(caution -> caution.contains("heavy"));
-    assertThat(Cautions.of(decide(need, List.of()))).isEmpty();
+        .noneMatch(caution -> caution.contains("It weighs"));
+    assertThat(cautions(need, List.of())).isEmpty();
   }
 
   @Test
   void anAircraftIsSentToALicensedMechanic() {
     Need need = Examples.need(Examples.engine("aircraft", 3.8, 4, "15W-50"), -5, 20, 14.0);
     Candidate lead = new Candidate("A", Examples.label("agm", 760, 70, 125, 20.5, 172), 0);
-    assertThat(Cautions.of(decide(need, List.of(lead))))
+    assertThat(cautions(need, List.of(lead)))
         .anyMatch(caution -> caution.contains("licensed mechanic"));
   }
 }

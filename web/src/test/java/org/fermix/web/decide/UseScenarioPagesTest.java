@@ -78,7 +78,7 @@ class UseScenarioPagesTest extends WebTestBase {
     add(visit, job, "Plain", "flooded", 230, 18, "6.4", 60);
     add(visit, job, "Mat", "agm", 270, 18, "6.6", 95);
     add(visit, job, "Light", "lfp", 400, 10, "1.9", 190, "protected", "yes");
-    assertThat(text(visit, job + "/decide")).contains("longest lay-up in its own months");
+    assertThat(text(visit, job + "/decide")).contains("laid up in its own months");
     String quiet = text(visit, job + "/bench");
     assertThat(quiet).contains("Standing begins to cost it life").contains("Parked from 1 April");
     need(

@@ -1,0 +1,91 @@
+package org.fermix.web.decide;
+
+import java.time.LocalDate;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.label.Label;
+import org.fermix.core.plan.CounterChecks;
+import org.fermix.core.quantity.Unit;
+import org.fermix.web.shared.Display;
+
+/** What to look for on the battery itself, before it is paid for. */
+final class CounterWords {
+  private CounterWords() {}
+
+  static List<String> of(CounterChecks checks, Label label, Display display) {
+    List<String> lines = new ArrayList<>();
+    lines.add(
+        "Made after "
+            + month(checks.madeAfter())
+            + (label.chemistry().isLead()
+                ? ": six months on the shelf at most"
+                : ": a year on the shelf at most"));
+    String other =
+        checks
+            .otherwise()
+            .map(
+                rating ->
+                    ". By "
+                        + rating.test().label()
+                        + " it would read about "
+                        + display.show(rating.amps(), Unit.AMPERE).text())
+            .orElse("");
+    lines.add(
+        display.show(checks.rated().amps(), Unit.AMPERE).text()
+            + " stands beside "
+            + checks.rated().test().label()
+            + ", or “"
+            + condition(checks, display)
+            + "”"
+            + other);
+    lines.add(
+        checks
+            .capacity()
+            .map(
+                capacity ->
+                    display.show(capacity.value(), Unit.AMPERE_HOUR).text()
+                        + " stands beside "
+                        + display.number(checks.capacityHours(), 0)
+                        + " h, not 100 h"
+                        + (label.chemistry().isLead() ? "" : "; ask for watt-hours"))
+            .orElse("Ask for its ampere-hours, and at how many hours"));
+    checks
+        .leastMassKg()
+        .ifPresent(
+            least ->
+                lines.add(
+                    "Mass near "
+                        + display.show(label.mass().value(), Unit.KILOGRAM).text()
+                        + "; under "
+                        + display.show(least, Unit.KILOGRAM).text()
+                        + ", ask why"));
+    lines.add(
+        "Rest voltage at the counter "
+            + display.show(checks.goodVolts(), Unit.VOLT, 1).text()
+            + " or more; "
+            + display.show(checks.refuseVolts(), Unit.VOLT, 1).text()
+            + " or less, take another");
+    lines.add(
+        label.positiveSide() == TerminalSide.LEFT
+            ? "Posts towards you: plus on the left"
+            : "Posts towards you: plus on the right");
+    lines.add("Ask for its data sheet and its maker’s charging instructions");
+    return lines;
+  }
+
+  private static String condition(CounterChecks checks, Display display) {
+    var test = checks.rated().test();
+    return display.show(test.temperatureC(), Unit.CELSIUS).text()
+        + ", "
+        + display.number(test.seconds(), 0)
+        + " s, "
+        + display.show(test.minimumVolts(), Unit.VOLT, 1).text();
+  }
+
+  private static String month(LocalDate day) {
+    return day.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH) + " " + day.getYear();
+  }
+}

@@ -1,0 +1,17 @@
+package org.fermix.web.decide;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface SettlementRepository extends Repository<StoredSettlement, UUID> {
+  StoredSettlement save(StoredSettlement settlement);
+
+  void flush();
+
+  List<StoredSettlement> findByJobIdAndGarageIdOrderByTurn(UUID jobId, UUID garageId);
+
+  List<StoredSettlement> findByGarageIdAndJobIdInAndWithdrawnAtIsNull(
+      UUID garageId, Collection<UUID> jobIds);
+}
