@@ -113,3 +113,6 @@ document.addEventListener('htmx:after:swap', () => {
 document.addEventListener('click', (event) => {
   if (event.target.closest?.('[data-print]')) print();
 });
+
+// What a reader has unfolded stays so when the part round it is drawn anew.
+htmx.config.morphIgnore.push('open');

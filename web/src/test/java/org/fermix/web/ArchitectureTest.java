@@ -60,6 +60,7 @@ class ArchitectureTest {
           "bench",
           "catalogue",
           "decide",
+          "first",
           "demo");
 
   /** What the core's own tests lend to those of the web is no part of the product either. */

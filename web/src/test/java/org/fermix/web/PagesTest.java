@@ -190,7 +190,7 @@ class PagesTest extends WebTestBase {
     visit.submit(job + "/need", job + "/lineup/new", label("First"));
     String path = candidate(visit.get(job + "/lineup").body());
     visit.submit(job + "/lineup", path + "/remove", Map.of());
-    for (int i = 0; i < 8; i++) {
+    for (int i = 0; i < 12; i++) {
       visit.submit(job + "/need", job + "/lineup/new", label("Example " + i));
     }
     HttpResponse<String> answer = visit.submit(job + "/need", path + "/restore", Map.of());
@@ -226,16 +226,16 @@ class PagesTest extends WebTestBase {
   }
 
   @Test
-  void theLineUpHoldsEight() {
+  void theLineUpHoldsTwelve() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
-    for (int i = 0; i < 8; i++) {
+    for (int i = 0; i < 12; i++) {
       visit.submit(job + "/need", job + "/lineup/new", label("Example " + i));
     }
-    HttpResponse<String> ninth =
-        visit.submit(job + "/need", job + "/lineup/new", label("Example 9"));
-    assertThat(ninth.statusCode()).isEqualTo(422);
-    assertThat(ninth.body()).contains("at most 8 candidates");
+    HttpResponse<String> thirteenth =
+        visit.submit(job + "/need", job + "/lineup/new", label("Example 13"));
+    assertThat(thirteenth.statusCode()).isEqualTo(422);
+    assertThat(thirteenth.body()).contains("at most 12 candidates");
     assertThat(visit.get(job + "/bench").statusCode()).isEqualTo(200);
   }
 

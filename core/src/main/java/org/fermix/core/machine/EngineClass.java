@@ -89,6 +89,7 @@ public record EngineClass(
    * @param powersport its small batteries are of the light powersport build
    * @param hasStator charged by a stator and its regulator, not by an alternator
    * @param watchesBattery many of them must be told of a new battery
+   * @param drawnAs the outline such a machine is drawn by
    * @param allowedBy what a data sheet says of use in such a machine
    */
   public record Traits(
@@ -99,6 +100,7 @@ public record EngineClass(
       boolean powersport,
       boolean hasStator,
       boolean watchesBattery,
+      String drawnAs,
       Property allowedBy) {}
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
@@ -163,6 +165,7 @@ public record EngineClass(
             row.isYes("powersport"),
             row.isYes("stator"),
             row.isYes("watches_battery"),
+            row.text("drawn_as"),
             Property.valueOf(row.text("allowed_by"))));
   }
 }

@@ -9,7 +9,6 @@ import java.util.UUID;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -18,7 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The first page and the ways in: the demo, one's own garage, a key that was written down. */
+/** The ways in: the demo, one's own garage, a key that was written down. */
 @Controller
 class StartController {
   private static final String KEY = "key";
@@ -36,23 +35,15 @@ class StartController {
     this.ways = ways;
   }
 
-  @GetMapping("/")
-  String start(
-      HttpServletRequest request,
-      @RequestParam(required = false) @Nullable String closed,
-      @RequestParam(required = false) @Nullable String forgotten,
-      Display display,
-      Model model) {
-    model.addAttribute("closed", closed != null);
-    model.addAttribute("forgotten", forgotten != null);
-    return page(request, Form.blank(BRING, display), "", model);
+  @GetMapping("/garage/bring")
+  String key(Display display, Model model) {
+    return page(Form.blank(BRING, display), "", model);
   }
 
-  private String page(HttpServletRequest request, Form form, String instead, Model model) {
-    model.addAttribute("hasOwn", ways.own(request).isPresent());
+  private static String page(Form form, String instead, Model model) {
     model.addAttribute("bring", form);
     model.addAttribute("instead", instead);
-    return "start/page";
+    return "start/bring";
   }
 
   @PostMapping("/garage/open-demo")
@@ -108,6 +99,6 @@ class StartController {
       }
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    return page(request, form, instead, model);
+    return page(form, instead, model);
   }
 }

@@ -25,7 +25,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class VisitorFilter extends OncePerRequestFilter {
   /** Where forms are sent without a garage. */
   static final Set<String> OPEN_TO_ALL =
-      Set.of("/garage/open-demo", "/garage/open-own", "/garage/bring", "/units");
+      Set.of("/garage/open-demo", "/garage/open-own", "/garage/bring", "/first/keep", "/units");
 
   private final Accounts accounts;
   private final GarageCookies cookies;

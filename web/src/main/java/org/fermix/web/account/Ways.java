@@ -13,7 +13,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * The ways into a garage from a browser, and out of it: what is asked, and which cookies follow.
  */
 @Service
-class Ways {
+public class Ways {
   private static final Logger LOG = LoggerFactory.getLogger(Ways.class);
 
   private final Accounts accounts;
@@ -51,24 +51,31 @@ class Ways {
     enter(request, response, GarageCookies.Use.DEMO_KEY);
   }
 
-  /** Opens this browser's own garage; a new one where it has none. */
-  void openOwn(HttpServletRequest request, HttpServletResponse response) {
-    enter(request, response, GarageCookies.Use.OWN_KEY);
+  /** True where this browser has a garage of its own. */
+  public boolean hasOwn(HttpServletRequest request) {
+    return own(request).isPresent();
   }
 
-  private void enter(
+  /** Opens this browser's own garage; a new one where it has none. */
+  public Visitor openOwn(HttpServletRequest request, HttpServletResponse response) {
+    return enter(request, response, GarageCookies.Use.OWN_KEY);
+  }
+
+  private Visitor enter(
       HttpServletRequest request, HttpServletResponse response, GarageCookies.Use key) {
     boolean demo = key == GarageCookies.Use.DEMO_KEY;
     Optional<Visitor> known = found(request, key);
+    String now;
     if (known.isPresent()) {
       String old = cookies.read(request, key).orElseThrow();
-      cookies.write(request, response, key, accounts.exchange(known.get(), old));
+      now = accounts.exchange(known.get(), old);
     } else {
       allowances.take(Allowances.Kind.OPENING, request.getRemoteAddr());
-      cookies.write(
-          request, response, key, demo ? accounts.openDemo() : accounts.openGuestGarage());
+      now = demo ? accounts.openDemo() : accounts.openGuestGarage();
     }
+    cookies.write(request, response, key, now);
     cookies.open(request, response, demo);
+    return known.orElseGet(() -> accounts.visitor(now, demo, false).orElseThrow());
   }
 
   /** Throws a visitor's copy of the demo away and opens a fresh one. */

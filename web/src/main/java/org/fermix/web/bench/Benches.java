@@ -238,7 +238,11 @@ public class Benches {
 
   /** The rulers in the owner's own conditions. */
   public List<Ruler> rulers(OpenJob job, Display display) {
-    Decision decision = ownDecision(job);
+    return rulers(ownDecision(job), display);
+  }
+
+  /** The rulers of a decision. */
+  public static List<Ruler> rulers(Decision decision, Display display) {
     return new Rulers(decision.answer(), display, decision.first().map(Ranked::letter).orElse(""))
         .all();
   }

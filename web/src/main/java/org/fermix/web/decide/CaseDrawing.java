@@ -70,6 +70,8 @@ final class CaseDrawing {
         "role",
         "img",
         "aria-label",
+        words,
+        "alt",
         words);
     out.line("title", words);
     out.line("desc", words);

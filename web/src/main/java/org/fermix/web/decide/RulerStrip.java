@@ -74,6 +74,8 @@ final class RulerStrip {
         "role",
         "img",
         "aria-label",
+        words,
+        "alt",
         words);
     out.line("title", words);
     out.line("desc", words);

@@ -87,7 +87,7 @@ class WalkTest extends BrowserTestBase {
     assertThat(page.locator("#working-panel")).isHidden();
 
     page.keyboard().press("5");
-    assertThat(page.getByText("What would change this")).isVisible();
+    assertThat(page.getByText("How far it holds")).isVisible();
     accessible(page);
   }
 
