@@ -60,6 +60,7 @@ class ArchitectureTest {
           "bench",
           "catalogue",
           "decide",
+          "fitting",
           "first",
           "demo");
 

@@ -90,6 +90,7 @@ public record EngineClass(
    * @param hasStator charged by a stator and its regulator, not by an alternator
    * @param watchesBattery many of them must be told of a new battery
    * @param drawnAs the outline such a machine is drawn by
+   * @param onWater vapour may lie in its bilge, and its battery must be restrained
    * @param allowedBy what a data sheet says of use in such a machine
    */
   public record Traits(
@@ -101,6 +102,7 @@ public record EngineClass(
       boolean hasStator,
       boolean watchesBattery,
       String drawnAs,
+      boolean onWater,
       Property allowedBy) {}
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
@@ -166,6 +168,7 @@ public record EngineClass(
             row.isYes("stator"),
             row.isYes("watches_battery"),
             row.text("drawn_as"),
+            row.isYes("on_water"),
             Property.valueOf(row.text("allowed_by"))));
   }
 }

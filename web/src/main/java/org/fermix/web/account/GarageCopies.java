@@ -42,6 +42,7 @@ class GarageCopies {
           "fitted_engine",
           "stand_in",
           "settlement",
+          "fit_tick",
           "bill");
 
   /** What belongs to whoever was there, not to what is in the garage. */

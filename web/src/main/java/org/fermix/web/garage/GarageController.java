@@ -217,7 +217,7 @@ class GarageController {
             .orElse(job.path(Stop.DECIDE));
   }
 
-  @GetMapping("/jobs/{id}/{slug:fit|keep}")
+  @GetMapping("/jobs/{id}/{slug:keep}")
   String planned(
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,

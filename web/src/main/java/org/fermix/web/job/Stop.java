@@ -11,10 +11,7 @@ public enum Stop {
   LINE_UP("lineup", "Line-up", ""),
   BENCH("bench", "Bench", ""),
   DECIDE("decide", "Decide", ""),
-  FIT(
-      "fit",
-      "Fit & prove",
-      "A checklist for this machine and chemistry with its cautions, then the proving test."),
+  FIT("fit", "Fit & prove", ""),
   KEEP("keep", "Keep", "The log, lay-up plan, health trend, warranty and reminders.");
 
   private final String slug;

@@ -1,0 +1,16 @@
+package org.fermix.web.fitting;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+interface FitTickRepository extends Repository<FitTick, UUID> {
+  FitTick save(FitTick tick);
+
+  void delete(FitTick tick);
+
+  void flush();
+
+  List<FitTick> findByGarageIdAndJobIdIn(UUID garageId, Collection<UUID> jobIds);
+}

@@ -1,0 +1,172 @@
+package org.fermix.web.fitting;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Ranked;
+import org.fermix.core.diagnosis.Verdict;
+import org.fermix.core.label.Label;
+import org.fermix.core.machine.Need;
+import org.fermix.core.plan.Extra;
+import org.fermix.core.plan.WorkPlan;
+import org.fermix.core.plan.WorkStep;
+import org.fermix.web.bench.Benches;
+import org.fermix.web.decide.Taken;
+import org.fermix.web.job.OpenJob;
+import org.fermix.web.job.ReadAhead;
+import org.fermix.web.lineup.LineUp;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The work of fitting in a job: which battery, its steps, and how far it has come. */
+@Service
+class Fittings implements ReadAhead {
+  private final FitTickRepository stored;
+  private final Benches benches;
+  private final Taken taken;
+  private final LineUp lineUp;
+  private final Clock clock;
+
+  Fittings(FitTickRepository stored, Benches benches, Taken taken, LineUp lineUp, Clock clock) {
+    this.stored = stored;
+    this.benches = benches;
+    this.taken = taken;
+    this.lineUp = lineUp;
+    this.clock = clock;
+  }
+
+  private record Ticks(Map<String, FitTick> byStep) {}
+
+  /**
+   * The work.
+   *
+   * @param letter of the one that is fitted; {@code 0} where today's is kept; empty where nobody
+   *     knows yet
+   * @param settled false where it is only the one that leads
+   */
+  record Work(
+      String letter,
+      boolean settled,
+      Optional<Label> fitted,
+      Need need,
+      List<WorkStep> steps,
+      Map<String, FitTick> ticks) {
+    Work {
+      steps = List.copyOf(steps);
+      ticks = Map.copyOf(ticks);
+    }
+
+    long done() {
+      return steps.stream().filter(step -> ticks.containsKey(step.kind().name())).count();
+    }
+
+    /** The first that is neither done nor skipped. */
+    Optional<WorkStep> next() {
+      return steps.stream().filter(step -> !ticks.containsKey(step.kind().name())).findFirst();
+    }
+
+    Optional<WorkStep> find(String kind) {
+      return steps.stream().filter(step -> step.kind().name().equals(kind)).findFirst();
+    }
+  }
+
+  @Override
+  public int order() {
+    return 0;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public void read(UUID garageId, List<OpenJob> jobs) {
+    Map<UUID, Map<String, FitTick>> all = new HashMap<>();
+    for (FitTick tick :
+        stored.findByGarageIdAndJobIdIn(garageId, jobs.stream().map(OpenJob::jobId).toList())) {
+      all.computeIfAbsent(tick.jobId(), key -> new HashMap<>()).put(tick.step(), tick);
+    }
+    jobs.forEach(job -> job.knows(new Ticks(all.getOrDefault(job.jobId(), Map.of()))));
+  }
+
+  /** True once there is something to say on the rail: settled, or work begun. */
+  boolean isBegun(OpenJob job) {
+    return taken.letter(job).isPresent() || !ticks(job).isEmpty();
+  }
+
+  private Map<String, FitTick> ticks(OpenJob job) {
+    return job.once(
+            Ticks.class,
+            () -> {
+              Map<String, FitTick> ticks = new HashMap<>();
+              stored
+                  .findByGarageIdAndJobIdIn(job.garageId(), List.of(job.jobId()))
+                  .forEach(tick -> ticks.put(tick.step(), tick));
+              return new Ticks(ticks);
+            })
+        .byStep();
+  }
+
+  /** The work as it stands; made anew from the battery that is taken, ticks kept. */
+  @Transactional(readOnly = true)
+  Work of(OpenJob job) {
+    Decision decision = benches.ownDecision(job);
+    Optional<String> settled = taken.letter(job);
+    String letter = settled.or(() -> decision.leader().map(Ranked::letter)).orElse("");
+    Optional<CandidateAnswer> fitted =
+        decision.answer().forSale().stream()
+            .filter(each -> each.letter().equals(letter))
+            .findFirst();
+    Need need = decision.answer().need();
+    return new Work(
+        letter,
+        settled.isPresent(),
+        fitted.map(each -> each.candidate().label()),
+        need,
+        fitted.map(each -> steps(job, decision, each)).orElse(List.of()),
+        ticks(job));
+  }
+
+  private List<WorkStep> steps(OpenJob job, Decision decision, CandidateAnswer fitted) {
+    Need need = decision.answer().need();
+    boolean chargingFaulty =
+        benches.check(job).first().filter(Verdict.Action.MEND_CHARGING::equals).isPresent();
+    return WorkPlan.of(
+        need,
+        fitted.candidate().label(),
+        decision.answer().today().map(each -> each.candidate().label()),
+        Extra.of(need, fitted, List.copyOf(benches.sources(job).values()), chargingFaulty));
+  }
+
+  /** Ticks a step, or says why it is skipped; again and the newer note stands. */
+  @Transactional
+  void tick(OpenJob job, String step, boolean skipped, String note) {
+    lineUp.hold(job);
+    job.forget();
+    FitTick before = ticks(job).get(step);
+    if (before != null) {
+      before.skipped = skipped;
+      before.note = note;
+      stored.save(before);
+    } else {
+      stored.save(new FitTick(job.garageId(), job.jobId(), step, skipped, note, clock.instant()));
+    }
+    stored.flush();
+    job.forget();
+  }
+
+  /** Takes a tick back. */
+  @Transactional
+  void untick(OpenJob job, String step) {
+    lineUp.hold(job);
+    job.forget();
+    FitTick before = ticks(job).get(step);
+    if (before != null) {
+      stored.delete(before);
+      stored.flush();
+    }
+    job.forget();
+  }
+}
