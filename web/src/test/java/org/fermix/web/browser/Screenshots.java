@@ -27,6 +27,8 @@ class Screenshots extends BrowserTestBase {
     shot("bench-dark", 1280, ColorScheme.DARK, "Juniper", "bench");
     shot("bench-phone", 390, ColorScheme.LIGHT, "Juniper", "bench");
     shot("decide", 1280, ColorScheme.LIGHT, "Juniper", "decide");
+    shot("counter-sheet", 1280, ColorScheme.LIGHT, "Juniper", "decide/sheet");
+    shot("fit", 1280, ColorScheme.LIGHT, "Juniper", "fit");
   }
 
   private void shot(String name, int width, ColorScheme scheme, String machine, String stop) {

@@ -120,10 +120,10 @@ class GaragePagesTest extends WebTestBase {
       forms.add(() -> visit.post(job + "/lineup/new", typed, token));
     }
     List<HttpResponse<String>> answers = atOnce(forms);
-    assertThat(answers).filteredOn(answer -> answer.statusCode() == 200).hasSize(8);
+    assertThat(answers).filteredOn(answer -> answer.statusCode() == 200).hasSize(12);
     assertThat(answers)
         .filteredOn(answer -> answer.statusCode() == 422)
-        .hasSize(AT_ONCE - 8)
+        .hasSize(AT_ONCE - 12)
         .allSatisfy(
             answer -> assertThat(answer.body()).contains("The line-up is full", "value=\"Typed "));
   }
