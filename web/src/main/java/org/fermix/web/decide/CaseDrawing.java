@@ -1,12 +1,8 @@
 package org.fermix.web.decide;
 
 import org.fermix.web.chart.Decimal;
-import org.fermix.web.chart.Markup;
 
-/**
- * The case from above and from the side of its posts, to a true scale on paper: a user unit is a
- * millimetre of paper. Colours and faces are written in, since the PDF reads no style sheet here.
- */
+/** The case from above and from the side of its posts, to a true scale on paper. */
 final class CaseDrawing {
   private static final int[] SCALES = {1, 2, 4, 5, 10, 20};
   private static final double MOST_LENGTH = 70;
@@ -15,12 +11,10 @@ final class CaseDrawing {
   private static final double TOP = 8;
   private static final double BETWEEN = 24;
   private static final double POST = 4;
-  private static final double TEXT = 3;
-  private static final String INK = "#101e2e";
+  private static final String PAPER = "#ffffff";
 
   private final Sheet.Case body;
   private final double scale;
-  private final Markup out = new Markup();
 
   CaseDrawing(Sheet.Case body) {
     this.body = body;
@@ -57,51 +51,33 @@ final class CaseDrawing {
 
   /** The whole drawing, with what it shows in words for those who do not see it. */
   String drawn(String words) {
-    out.open(
-        "svg",
-        "xmlns",
-        "http://www.w3.org/2000/svg",
-        "width",
-        mm(widthMm()) + "mm",
-        "height",
-        mm(heightMm()) + "mm",
-        "viewBox",
-        "0 0 " + mm(widthMm()) + " " + mm(heightMm()),
-        "role",
-        "img",
-        "aria-label",
-        words,
-        "alt",
-        words);
-    out.line("title", words);
-    out.line("desc", words);
-    above();
-    side();
-    out.close("svg");
-    return out.toString();
+    PaperDrawing out = new PaperDrawing(widthMm(), heightMm(), words);
+    above(out);
+    side(out);
+    return out.drawn();
   }
 
-  private void above() {
+  private void above(PaperDrawing out) {
     double depth = paper(body.widthMm());
     if (body.trayLengthMm() > 0) {
-      rect(
+      out.box(
           LEFT - paper(body.trayLengthMm() - body.lengthMm()) / 2 - 0.6,
           TOP - paper(body.trayWidthMm() - body.widthMm()) / 2 - 0.6,
           paper(body.trayLengthMm()) + 1.2,
           paper(body.trayWidthMm()) + 1.2,
           "none",
+          PaperDrawing.INK,
           "1.4 1");
     }
-    rect(LEFT, TOP, length(), depth, "#ffffff", "");
+    out.box(LEFT, TOP, length(), depth, PAPER, PaperDrawing.INK, "");
     double y = TOP + depth - Math.min(POST + 3, depth / 3);
     double in = Math.min(10, length() / 4);
-    double plus = body.positiveRight() ? LEFT + length() - in : LEFT + in;
-    double minus = body.positiveRight() ? LEFT + in : LEFT + length() - in;
-    post(plus, y, true);
-    post(minus, y, false);
-    measureAcross(LEFT, TOP - 3, length(), body.measures().get(0));
-    measureDown(LEFT + length() + 3, TOP, depth, body.measures().get(1));
+    post(out, body.positiveRight() ? LEFT + length() - in : LEFT + in, y, true);
+    post(out, body.positiveRight() ? LEFT + in : LEFT + length() - in, y, false);
+    measureAcross(out, LEFT, TOP - 3, length(), body.measures().get(0));
+    measureDown(out, LEFT + length() + 3, TOP, depth, body.measures().get(1));
     text(
+        out,
         LEFT,
         heightMm() - 1.5,
         body.trayLengthMm() > 0
@@ -110,131 +86,70 @@ final class CaseDrawing {
         "start");
   }
 
-  private void side() {
+  private void side(PaperDrawing out) {
     double x = LEFT + length() + BETWEEN;
     double height = paper(body.heightMm());
-    rect(x, TOP, length(), height, "#ffffff", "");
+    out.box(x, TOP, length(), height, PAPER, PaperDrawing.INK, "");
     double in = Math.min(10, length() / 4);
     double wide = Math.min(POST, length() / 6);
-    double left = x + in - wide / 2;
-    double right = x + length() - in - wide / 2;
-    box(left, TOP, wide, body.positiveRight() ? "#ffffff" : INK);
-    box(right, TOP, wide, body.positiveRight() ? INK : "#ffffff");
-    measureDown(x + length() + 3, TOP, height, body.measures().get(2));
-    text(x, heightMm() - 1.5, "from the side of the posts; plus is dark", "start");
+    boolean right = body.positiveRight();
+    out.box(
+        x + in - wide / 2,
+        TOP,
+        wide,
+        0.8 * wide,
+        right ? PAPER : PaperDrawing.INK,
+        PaperDrawing.INK,
+        "");
+    out.box(
+        x + length() - in - wide / 2,
+        TOP,
+        wide,
+        0.8 * wide,
+        right ? PaperDrawing.INK : PAPER,
+        PaperDrawing.INK,
+        "");
+    measureDown(out, x + length() + 3, TOP, height, body.measures().get(2));
+    text(out, x, heightMm() - 1.5, "from the side of the posts; plus is dark", "start");
   }
 
-  private void box(double x, double y, double wide, String fill) {
-    out.mark(
-        "rect",
-        "x",
-        mm(x),
-        "y",
-        mm(y),
-        "width",
-        mm(wide),
-        "height",
-        mm(wide * 0.8),
-        "fill",
-        fill,
-        "stroke",
-        INK,
-        "stroke-width",
-        "0.35");
-  }
-
-  private void rect(double x, double y, double w, double h, String fill, String dashes) {
-    out.mark(
-        "rect",
-        "x",
-        mm(x),
-        "y",
-        mm(y),
-        "width",
-        mm(w),
-        "height",
-        mm(h),
-        "fill",
-        fill,
-        "stroke",
-        INK,
-        "stroke-width",
-        dashes.isEmpty() ? "0.4" : "0.3",
-        "stroke-dasharray",
-        dashes.isEmpty() ? "none" : dashes);
-  }
-
-  private void post(double x, double y, boolean plus) {
+  private static void post(PaperDrawing out, double x, double y, boolean plus) {
     out.mark(
         "circle",
         "cx",
-        mm(x),
+        PaperDrawing.mm(x),
         "cy",
-        mm(y),
+        PaperDrawing.mm(y),
         "r",
-        mm(POST / 2),
+        PaperDrawing.mm(POST / 2),
         "fill",
-        plus ? INK : "#ffffff",
+        plus ? PaperDrawing.INK : PAPER,
         "stroke",
-        INK,
+        PaperDrawing.INK,
         "stroke-width",
         "0.4");
-    line(x - 1, y, x + 1, y, plus ? "#ffffff" : INK);
+    out.line(x - 1, y, x + 1, y, plus ? PAPER : PaperDrawing.INK);
     if (plus) {
-      line(x, y - 1, x, y + 1, "#ffffff");
+      out.line(x, y - 1, x, y + 1, PAPER);
     }
   }
 
-  private void measureAcross(double x, double y, double wide, String words) {
-    line(x, y, x + wide, y, INK);
-    line(x, y - 1, x, y + 1, INK);
-    line(x + wide, y - 1, x + wide, y + 1, INK);
-    text(x + wide / 2, y - 1.2, words, "middle");
+  private static void measureAcross(
+      PaperDrawing out, double x, double y, double wide, String words) {
+    out.line(x, y, x + wide, y, PaperDrawing.INK);
+    out.line(x, y - 1, x, y + 1, PaperDrawing.INK);
+    out.line(x + wide, y - 1, x + wide, y + 1, PaperDrawing.INK);
+    text(out, x + wide / 2, y - 1.2, words, "middle");
   }
 
-  private void measureDown(double x, double y, double high, String words) {
-    line(x, y, x, y + high, INK);
-    line(x - 1, y, x + 1, y, INK);
-    line(x - 1, y + high, x + 1, y + high, INK);
-    text(x + 1.6, y + high / 2 + 1, words, "start");
+  private static void measureDown(PaperDrawing out, double x, double y, double high, String words) {
+    out.line(x, y, x, y + high, PaperDrawing.INK);
+    out.line(x - 1, y, x + 1, y, PaperDrawing.INK);
+    out.line(x - 1, y + high, x + 1, y + high, PaperDrawing.INK);
+    text(out, x + 1.6, y + high / 2 + 1, words, "start");
   }
 
-  private void line(double x1, double y1, double x2, double y2, String colour) {
-    out.mark(
-        "line",
-        "x1",
-        mm(x1),
-        "y1",
-        mm(y1),
-        "x2",
-        mm(x2),
-        "y2",
-        mm(y2),
-        "stroke",
-        colour,
-        "stroke-width",
-        "0.3");
-  }
-
-  private void text(double x, double y, String words, String anchor) {
-    out.line(
-        "text",
-        words,
-        "x",
-        mm(x),
-        "y",
-        mm(y),
-        "font-size",
-        mm(TEXT),
-        "font-family",
-        "Overpass",
-        "text-anchor",
-        anchor,
-        "fill",
-        INK);
-  }
-
-  private static String mm(double value) {
-    return Decimal.of(value, 2);
+  private static void text(PaperDrawing out, double x, double y, String words, String anchor) {
+    out.words(x, y, words, anchor, "font-size", "3", "fill", PaperDrawing.INK);
   }
 }
