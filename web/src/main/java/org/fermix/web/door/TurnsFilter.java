@@ -28,7 +28,11 @@ class TurnsFilter extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !"GET".equals(request.getMethod()) || !request.getRequestURI().startsWith(JOBS);
+    // The first page is ready-made until somebody asks it about a machine.
+    boolean calculates =
+        request.getRequestURI().startsWith(JOBS)
+            || (request.getRequestURI().equals("/") && request.getQueryString() != null);
+    return !"GET".equals(request.getMethod()) || !calculates;
   }
 
   @Override

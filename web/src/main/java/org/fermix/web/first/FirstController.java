@@ -1,9 +1,12 @@
 package org.fermix.web.first;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -34,6 +37,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class FirstController {
   private static final String KIND = "kind";
+  private static final int MOST_KNOWN = 60;
+
+  /** Apart from what garages ask, so that passers-by do not push that out. */
+  private final Cache<Asked, Answer> known = Caffeine.newBuilder().maximumSize(MOST_KNOWN).build();
 
   private final Ways ways;
   private final Garage garage;
@@ -92,10 +99,20 @@ class FirstController {
     model.addAttribute("sound", form.isSound());
     model.addAttribute(
         "answer",
-        Answer.of(
+        answer(
             kind, form.isSound() ? form : FirstForm.of(kind, Map.of(KIND, ""), display), display));
     model.addAttribute("hasOwn", ways.hasOwn(request));
     return form;
+  }
+
+  /** What is asked about; the answer depends on nothing else. */
+  private record Asked(MachineKind kind, String drawn, List<String> values, Display display) {}
+
+  private Answer answer(MachineKind kind, Form form, Display display) {
+    List<String> values =
+        form.views().stream().map(view -> view.field().name() + "=" + view.value()).toList();
+    return known.get(
+        new Asked(kind, form.drawn(), values, display), asked -> Answer.of(kind, form, display));
   }
 
   /** What was typed, but for the engine of another kind that was chosen before. */
