@@ -133,7 +133,9 @@ class DecideController {
     String then = each.sheet().choice().letter();
     String today = now.choice().letter();
     String differs = "";
-    if (!each.sheet().overruled() && each.stands() && !then.equals(today)) {
+    // A letter may be borne by another battery by now.
+    boolean same = then.equals(today) && each.sheet().choice().name().equals(now.choice().name());
+    if (!each.sheet().overruled() && each.stands() && !same) {
       differs =
           today.isEmpty()
               ? "It would now be none of them."

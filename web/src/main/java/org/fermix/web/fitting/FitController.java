@@ -95,6 +95,7 @@ class FitController {
     model.addAttribute("job", job);
     model.addAttribute("letter", work.letter());
     model.addAttribute("settled", work.settled());
+    model.addAttribute("gone", work.gone());
     model.addAttribute("name", work.fitted().map(Label::name).orElse(""));
     model.addAttribute(
         "chemistry", work.fitted().map(each -> each.chemistry().shortName()).orElse(""));

@@ -48,10 +48,12 @@ class Fittings implements ReadAhead {
    * @param letter of the one that is fitted; {@code 0} where today's is kept; empty where nobody
    *     knows yet
    * @param settled false where it is only the one that leads
+   * @param gone true where the one settled on is no longer in the line-up
    */
   record Work(
       String letter,
       boolean settled,
+      boolean gone,
       Optional<Label> fitted,
       Need need,
       List<WorkStep> steps,
@@ -114,7 +116,8 @@ class Fittings implements ReadAhead {
   Work of(OpenJob job) {
     Decision decision = benches.ownDecision(job);
     Optional<String> settled = taken.letter(job);
-    String letter = settled.or(() -> decision.leader().map(Ranked::letter)).orElse("");
+    boolean gone = taken.isGone(job);
+    String letter = gone ? "" : settled.or(() -> decision.leader().map(Ranked::letter)).orElse("");
     Optional<CandidateAnswer> fitted =
         decision.answer().forSale().stream()
             .filter(each -> each.letter().equals(letter))
@@ -123,6 +126,7 @@ class Fittings implements ReadAhead {
     return new Work(
         letter,
         settled.isPresent(),
+        gone,
         fitted.map(each -> each.candidate().label()),
         need,
         fitted.map(each -> steps(job, decision, each)).orElse(List.of()),

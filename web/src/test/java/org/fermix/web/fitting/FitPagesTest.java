@@ -19,6 +19,7 @@ import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.plan.WorkStep;
+import org.fermix.web.Html;
 import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
@@ -108,6 +109,22 @@ class FitPagesTest extends WebTestBase {
         .contains("Fit B, the LFP", "1 of ", "Leave it on until the current has fallen")
         .contains("never in pulse mode")
         .doesNotContain("Not settled yet");
+  }
+
+  /** The letter of the one settled on goes to another battery: no plan is made for that one. */
+  @Test
+  void anotherBatteryUnderTheLetterIsNotFitted() {
+    visit.submit(
+        job + "/decide",
+        job + "/decide/settle",
+        Map.of("letter", "A", "number", UUID.randomUUID().toString()));
+    assertThat(text(visit, fit)).contains("Fit A, the AGM");
+    String removal =
+        Html.all(visit.get(job + "/lineup").body(), "form[action*=/remove]").get(0).attr("action");
+    visit.submit(job + "/lineup", removal, Map.of());
+    add("Other", "flooded", "720", "80");
+    assertThat(text(visit, fit)).contains("no longer in the line-up").doesNotContain("Fit A");
+    assertThat(text(visit, job + "/decide")).contains("It would now be A, the Other");
   }
 
   @Test
