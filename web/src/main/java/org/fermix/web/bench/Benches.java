@@ -107,12 +107,15 @@ public class Benches {
     }
   }
 
+  private Question question(OpenJob job) {
+    return new Question(needs.of(job), policy(job), weights(job), candidates(job));
+  }
+
   private Own own(OpenJob job) {
     return job.once(
         Own.class,
         () -> {
-          Question question =
-              new Question(needs.of(job), policy(job), weights(job), candidates(job));
+          Question question = question(job);
           return answers.to(question, Own.class, () -> answer(question));
         });
   }
@@ -168,7 +171,7 @@ public class Benches {
 
   /** Plausible futures in some conditions; remembered. */
   Futures futures(OpenJob job, Conditions conditions) {
-    Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
+    Question question = question(job);
     return answers.to(
         new Asked(Futures.class, question, conditions),
         Futures.class,
@@ -179,7 +182,7 @@ public class Benches {
 
   /** What would change the answer in some conditions; remembered. */
   public List<Flip> flips(OpenJob job, Conditions conditions) {
-    Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
+    Question question = question(job);
     return answers
         .to(
             new Asked(Turning.class, question, conditions),
@@ -192,7 +195,7 @@ public class Benches {
   private record EnoughOf(List<Enough> found) {}
 
   List<Enough> enough(OpenJob job, Conditions conditions) {
-    Question question = new Question(needs.of(job), policy(job), weights(job), candidates(job));
+    Question question = question(job);
     return answers
         .to(
             new Asked(EnoughOf.class, question, conditions),
