@@ -61,6 +61,7 @@ class ArchitectureTest {
           "catalogue",
           "decide",
           "fitting",
+          "proving",
           "first",
           "demo");
 

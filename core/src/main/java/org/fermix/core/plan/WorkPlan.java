@@ -66,6 +66,10 @@ public final class WorkPlan {
     boolean oldLead = old.map(each -> each.chemistry().isLead()).orElse(true);
     boolean watched = need.engine().engineClass().traits().watchesBattery();
     add(Kind.TEST_NEW, 0, Optional.empty());
+    if (!fitted.chemistry().traits().sealed()
+        || old.filter(each -> !each.chemistry().traits().sealed()).isPresent()) {
+      add(Kind.WATER_LEVEL, 0, Optional.empty(), Caution.ACID, Caution.NEVER_TAP_WATER);
+    }
     if (lead && need.engine().engineClass().traits().powersport()) {
       add(
           Kind.FILL_DRY,

@@ -29,6 +29,8 @@ public record WorkStep(Kind kind, double value, List<Caution> cautions, Optional
   public enum Kind {
     /** Measured while it can still go back to the shop. */
     TEST_NEW(Phase.BEFORE),
+    /** Where caps come off: plates covered, with distilled water, before anything is tested. */
+    WATER_LEVEL(Phase.BEFORE),
     /** Shipped dry: filled with its own acid, left to soak, charged before it is fitted. */
     FILL_DRY(Phase.BEFORE),
     /** Fitted by those whom the law permits. */

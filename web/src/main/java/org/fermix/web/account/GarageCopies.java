@@ -43,6 +43,8 @@ class GarageCopies {
           "stand_in",
           "settlement",
           "fit_tick",
+          "incoming",
+          "proof",
           "bill");
 
   /** What belongs to whoever was there, not to what is in the garage. */

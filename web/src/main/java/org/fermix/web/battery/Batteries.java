@@ -84,6 +84,58 @@ public class Batteries implements ReadAhead {
             });
   }
 
+  /** One by its id. */
+  @Transactional(readOnly = true)
+  public Optional<HeldBattery> battery(UUID garageId, UUID id) {
+    return batteries.findByIdAndGarageId(id, garageId);
+  }
+
+  /** A new one of a label, on the shelf until it is fitted. */
+  @Transactional
+  public HeldBattery onShelf(OpenJob job, StoredLabel label) {
+    jobs.hold(job);
+    return batteries.save(new HeldBattery(job.garageId(), label));
+  }
+
+  /**
+   * The new one takes the old one’s place in the job’s machine; the job goes on being about the old
+   * one.
+   */
+  @Transactional
+  public void handOver(OpenJob job, UUID newId) {
+    HeldBattery old = held(job);
+    jobs.isAbout(job, old.id());
+    old.takeOut(today());
+    batteries.save(old);
+    // One at a time in a place: the old one is out before the new one is in.
+    batteries.flush();
+    battery(job.garageId(), newId).orElseThrow().fit(job.machineId(), today());
+    batteries.flush();
+    job.forget();
+  }
+
+  /**
+   * Takes a hand-over back.
+   *
+   * @return false where another battery has taken the place since
+   */
+  @Transactional
+  public boolean handBack(OpenJob job, UUID newId) {
+    jobs.hold(job);
+    Optional<HeldBattery> inPlace =
+        batteries.findByMachineIdAndGarageIdAndPositionAndRemovedOnIsNull(
+            job.machineId(), job.garageId(), HeldBattery.Position.START);
+    if (inPlace.filter(each -> each.id().equals(newId)).isEmpty()) {
+      return false;
+    }
+    inPlace.get().putBackOnShelf();
+    batteries.flush();
+    held(job).stays();
+    batteries.flush();
+    job.forget();
+    return true;
+  }
+
   /** Today, for ages. */
   public LocalDate today() {
     return LocalDate.now(clock.withZone(ZoneOffset.UTC));

@@ -8,6 +8,8 @@ import org.springframework.data.repository.Repository;
 interface BatteryRepository extends Repository<HeldBattery, UUID> {
   HeldBattery save(HeldBattery battery);
 
+  void flush();
+
   Optional<HeldBattery> findByIdAndGarageId(UUID id, UUID garageId);
 
   List<HeldBattery> findByGarageId(UUID garageId);

@@ -53,6 +53,14 @@ public class HeldBattery {
     this.machineId = machineId;
   }
 
+  /** One that is not in a machine yet. */
+  HeldBattery(UUID garageId, StoredLabel label) {
+    this.id = UUID.randomUUID();
+    this.garageId = garageId;
+    this.labelId = label.id();
+  }
+
+  /** Its id. */
   public UUID id() {
     return id;
   }
@@ -100,6 +108,29 @@ public class HeldBattery {
   /** Takes the description back. */
   public void restoreLabel() {
     labelRemovedAt = null;
+  }
+
+  /** Puts it into a machine. */
+  void fit(UUID machine, LocalDate day) {
+    machineId = machine;
+    fittedOn = day;
+    removedOn = null;
+  }
+
+  /** Takes it out of its machine again, as if it had never been in. */
+  void putBackOnShelf() {
+    machineId = null;
+    fittedOn = null;
+  }
+
+  /** Takes it out of its machine; not before the day it was fitted. */
+  void takeOut(LocalDate day) {
+    removedOn = fittedOn != null && fittedOn.isAfter(day) ? fittedOn : day;
+  }
+
+  /** It was not taken out after all. */
+  void stays() {
+    removedOn = null;
   }
 
   /** Years in service on a day (y), to a hundredth; 0 where nobody said. */

@@ -1,8 +1,6 @@
 package org.fermix.web.check;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -35,22 +33,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/jobs/{id}/check")
 class CheckController {
-  private static final String INSTRUMENT = "instrument";
-  private static final String WATER = "water";
-
-  /** Fields that tell nothing without each other. */
-  private static final Map<ReadingKind, List<List<String>>> TOGETHER =
-      Map.of(
-          ReadingKind.AFTER_TRY,
-          List.of(
-              List.of("seconds1", "lowest1"),
-              List.of("seconds2", "lowest2"),
-              List.of("seconds3", "lowest3")),
-          ReadingKind.REST_VOLTS,
-          List.of(List.of("each1", "each2")),
-          ReadingKind.LOAD_TEST,
-          List.of(List.of("before", "after")));
-
   private final Jobs jobs;
   private final Rails rails;
   private final Checks checks;
@@ -104,22 +86,12 @@ class CheckController {
     OpenJob job = jobs.open(visitor, id);
     ReadingKind kind = kind(slug);
     Suspect suspect = checks.state(job, display).suspect();
-    Map<String, Object> stored = new HashMap<>();
-    List<Field> fields = fields(kind, suspect);
-    log.of(job, kind)
-        .filter(reading -> !reading.isCannot())
-        .ifPresent(
-            reading -> {
-              stored.put(INSTRUMENT, reading.instrument());
-              for (Field field : fields) {
-                if (field.kind() == Field.Kind.NUMBER) {
-                  reading.facts().number(field.name()).ifPresent(v -> stored.put(field.name(), v));
-                } else {
-                  reading.facts().text(field.name()).ifPresent(v -> stored.put(field.name(), v));
-                }
-              }
-            });
-    return reading(job, kind, suspect, Form.stored(fields, display, stored), display, model);
+    Form form =
+        ReadingForms.stored(
+            ReadingForms.fields(kind, suspect),
+            display,
+            log.of(job, kind).filter(reading -> !reading.isCannot()).map(Reading::taken));
+    return reading(job, kind, suspect, form, display, model);
   }
 
   @PostMapping("/take/{slug}")
@@ -134,28 +106,17 @@ class CheckController {
     OpenJob job = jobs.open(visitor, id);
     ReadingKind kind = kind(slug);
     Suspect suspect = checks.state(job, display).suspect();
-    List<Field> fields = fields(kind, suspect);
-    Form form = Form.typed(Form.blank(fields, display), parameters);
-    if (kind == ReadingKind.CABLE_DROP
-        && fields.stream()
-            .filter(field -> field.kind() == Field.Kind.NUMBER)
-            .allMatch(field -> form.numberOrNull(field.name()) == null)) {
-      form.complain("positive", "Measure at least one of these, 0 to 30 V.");
-    }
-    TOGETHER.getOrDefault(kind, List.of()).forEach(pair -> together(form, pair));
-    if (form.text(WATER).filter("no"::equals).isPresent()) {
-      form.complain(
-          WATER, "Connect its water supply or put it afloat first: run dry, the pump is ruined.");
-    }
+    List<Field> fields = ReadingForms.fields(kind, suspect);
+    Form form = ReadingForms.typed(kind, fields, display, parameters);
     UUID number = Submissions.number(parameters.getOrDefault("number", ""));
     if (form.isSound()
-        && !log.take(job, number, kind, form.text(INSTRUMENT).orElse(""), facts(form, fields))) {
-      form.complain(
-          INSTRUMENT,
-          "The log of this battery is full: "
-              + ReadingLog.MOST
-              + " entries. On the page of the check, under “Withdrawn”, clear those that no longer"
-              + " count, then take this one down.");
+        && !log.take(
+            job,
+            number,
+            kind,
+            form.text(ReadingForms.INSTRUMENT).orElse(""),
+            ReadingForms.facts(form, fields))) {
+      form.complain(ReadingForms.INSTRUMENT, ReadingForms.FULL);
     }
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -175,9 +136,9 @@ class CheckController {
       Model model) {
     OpenJob job = jobs.open(visitor, id);
     ReadingKind kind = kind(slug);
-    List<Field> fields = fields(kind, checks.state(job, display).suspect());
+    List<Field> fields = ReadingForms.fields(kind, checks.state(job, display).suspect());
     Form form = Form.typed(Form.blank(fields, display), parameters);
-    Map<String, String> facts = facts(form, fields);
+    Map<String, String> facts = ReadingForms.facts(form, fields);
     boolean judged = form.isSound() && !facts.isEmpty();
     Checks.State state =
         judged
@@ -236,55 +197,6 @@ class CheckController {
 
   private static ReadingKind kind(String slug) {
     return CheckPage.kind(slug).orElseThrow(() -> new NotHere("reading"));
-  }
-
-  /** One of two that tell nothing alone is complained of, and kept as typed. */
-  private static void together(Form form, List<String> pair) {
-    boolean first = form.numberOrNull(pair.get(0)) != null;
-    boolean second = form.numberOrNull(pair.get(1)) != null;
-    if (first != second) {
-      form.complain(pair.get(first ? 1 : 0), "Fill this as well, or leave both empty.");
-    }
-  }
-
-  private static List<Field> fields(ReadingKind kind, Suspect suspect) {
-    ReadingSheet sheet = ReadingSheet.of(kind, suspect.chemistry().isLead());
-    List<Field> fields = new ArrayList<>();
-    if (sheet.turnsEngine() && suspect.needsWater()) {
-      fields.add(
-          Field.choice(
-                  WATER,
-                  "Water supply",
-                  List.of(
-                      new Field.Choice("yes", "connected, or it is afloat"),
-                      new Field.Choice("no", "not connected")))
-              .withHelp("Without water the pump runs dry within seconds. Confirm before you crank.")
-              .needed());
-    }
-    fields.addAll(sheet.fields());
-    if (kind == ReadingKind.REST_VOLTS && suspect.series() > 1) {
-      fields.addAll(MoreReadings.ofEach());
-    }
-    fields.add(
-        Field.text(INSTRUMENT, "Instrument", 60)
-            .withHelp("So that old and new are compared on the same one."));
-    return fields;
-  }
-
-  private static Map<String, String> facts(Form form, List<Field> fields) {
-    Map<String, String> facts = new HashMap<>();
-    for (Field field : fields) {
-      if (field.name().equals(INSTRUMENT)) {
-        continue;
-      }
-      if (field.kind() == Field.Kind.NUMBER) {
-        form.number(field.name())
-            .ifPresent(value -> facts.put(field.name(), Double.toString(value)));
-      } else {
-        form.text(field.name()).ifPresent(value -> facts.put(field.name(), value));
-      }
-    }
-    return facts;
   }
 
   private String reading(

@@ -85,6 +85,11 @@ class Reading {
     return new Facts(facts);
   }
 
+  /** The same for other stops to read. */
+  TakenReading taken() {
+    return new TakenReading(id, kind, takenAt, instrument, facts);
+  }
+
   /** True when the owner said it cannot be taken. */
   boolean isCannot() {
     return facts.containsKey(CANNOT);

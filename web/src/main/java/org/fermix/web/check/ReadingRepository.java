@@ -14,6 +14,11 @@ interface ReadingRepository extends Repository<Reading, UUID> {
 
   long countByBatteryIdAndGarageId(UUID batteryId, UUID garageId);
 
+  List<Reading> findByBatteryIdAndGarageIdAndWithdrawnAtIsNullOrderByTakenAt(
+      UUID batteryId, UUID garageId);
+
+  Optional<Reading> findByIdAndBatteryIdAndGarageId(UUID id, UUID batteryId, UUID garageId);
+
   /** Those a job rests on, oldest first. */
   @Query(
       "select reading from Reading reading, JobReading rests"

@@ -142,7 +142,9 @@ public record ReadingSheet(
                 .needed(),
             yesNo("surface", "Surface charge taken off")
                 .withHelp("Headlamps three minutes, or a short heavy load."),
-            temperature()));
+            temperature(),
+            Field.text("charger", "Charged by", 60)
+                .withHelp("Charger or drive, so that the next battery is charged alike.")));
     add(
         all,
         ReadingKind.CRANKING_VOLTS,

@@ -8,6 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
@@ -46,7 +47,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoGarage implements ApplicationRunner {
   /** Raised whenever what is loaded changes. */
-  private static final int EDITION = 4;
+  private static final int EDITION = 5;
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 
@@ -211,7 +212,14 @@ class DemoGarage implements ApplicationRunner {
     StandInLogger logger =
         new StandInLogger(battery, job.engine().departing(new Departure(1.15, 1, 0.97, 1, 1)));
     recordings.keep(
-        job, Submissions.number(), name, logger.name(), counts, logger.record(), takenAt);
+        job,
+        Submissions.number(),
+        name,
+        logger.name(),
+        counts,
+        Optional.of(4.0),
+        logger.record(),
+        takenAt);
   }
 
   private void wasp(Visitor demo) {

@@ -38,11 +38,13 @@ class FitController {
   private final Jobs jobs;
   private final Rails rails;
   private final Fittings fittings;
+  private final List<BesideFitting> beside;
 
-  FitController(Jobs jobs, Rails rails, Fittings fittings) {
+  FitController(Jobs jobs, Rails rails, Fittings fittings, List<BesideFitting> beside) {
     this.jobs = jobs;
     this.rails = rails;
     this.fittings = fittings;
+    this.beside = List.copyOf(beside);
   }
 
   /** A part of the work with its steps. */
@@ -103,6 +105,9 @@ class FitController {
     model.addAttribute("done", work.done());
     model.addAttribute("all", work.steps().size());
     model.addAttribute("parts", parts(work, display));
+    fittings
+        .incoming(job)
+        .ifPresent(each -> beside.forEach(next -> next.show(job, each, display, model)));
     return "fitting/page";
   }
 

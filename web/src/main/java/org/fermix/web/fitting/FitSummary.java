@@ -1,5 +1,7 @@
 package org.fermix.web.fitting;
 
+import java.util.List;
+import java.util.stream.Collectors;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Stop;
 import org.fermix.web.job.StopSummary;
@@ -10,9 +12,11 @@ import org.springframework.stereotype.Component;
 @Component
 class FitSummary implements StopSummary {
   private final Fittings fittings;
+  private final List<BesideFitting> beside;
 
-  FitSummary(Fittings fittings) {
+  FitSummary(Fittings fittings, List<BesideFitting> beside) {
     this.fittings = fittings;
+    this.beside = List.copyOf(beside);
   }
 
   @Override
@@ -34,8 +38,10 @@ class FitSummary implements StopSummary {
     }
     long done = work.done();
     int all = work.steps().size();
-    return done == 0
-        ? new Line(all + " steps", State.OPEN)
-        : new Line(done + " of " + all + " done", done == all ? State.DONE : State.OPEN);
+    String proved =
+        beside.stream().flatMap(each -> each.line(job).stream()).collect(Collectors.joining(", "));
+    String words = done == 0 ? all + " steps" : done + " of " + all + " done";
+    return new Line(
+        proved.isEmpty() ? words : words + ", " + proved, done == all ? State.DONE : State.OPEN);
   }
 }

@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The work of fitting in a job: which battery, its steps, and how far it has come. */
 @Service
-class Fittings implements ReadAhead {
+public class Fittings implements ReadAhead {
   private final FitTickRepository stored;
   private final Benches benches;
   private final Taken taken;
@@ -56,6 +56,7 @@ class Fittings implements ReadAhead {
       boolean gone,
       Optional<Label> fitted,
       Need need,
+      Optional<Label> old,
       List<WorkStep> steps,
       Map<String, FitTick> ticks) {
     Work {
@@ -75,6 +76,36 @@ class Fittings implements ReadAhead {
     Optional<WorkStep> find(String kind) {
       return steps.stream().filter(step -> step.kind().name().equals(kind)).findFirst();
     }
+  }
+
+  /**
+   * The battery that comes in, for what is done with it besides the work.
+   *
+   * @param labelId of its label in the line-up
+   * @param old the one that is there; empty where nobody has described it
+   * @param cleaned true where tray and clamps were ticked as cleaned
+   */
+  public record Incoming(
+      String letter, UUID labelId, Label label, Need need, Optional<Label> old, boolean cleaned) {}
+
+  /** The battery that comes in; empty while nobody knows which. */
+  @Transactional(readOnly = true)
+  public Optional<Incoming> incoming(OpenJob job) {
+    Work work = of(job);
+    return work.fitted()
+        .flatMap(
+            label ->
+                lineUp
+                    .labelId(job, work.letter())
+                    .map(
+                        id ->
+                            new Incoming(
+                                work.letter(),
+                                id,
+                                label,
+                                work.need(),
+                                work.old(),
+                                work.ticks().containsKey(WorkStep.Kind.CLEAN.name()))));
   }
 
   @Override
@@ -129,6 +160,7 @@ class Fittings implements ReadAhead {
         gone,
         fitted.map(each -> each.candidate().label()),
         need,
+        decision.answer().today().map(each -> each.candidate().label()),
         fitted.map(each -> steps(job, decision, each)).orElse(List.of()),
         ticks(job));
   }

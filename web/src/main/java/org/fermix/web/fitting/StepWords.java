@@ -23,6 +23,7 @@ final class StepWords {
   static String title(WorkStep step, Label fitted, Display display) {
     return switch (step.kind()) {
       case TEST_NEW -> "Test the new one while it can go back";
+      case WATER_LEVEL -> "Where caps come off: plates covered, distilled water only";
       case FILL_DRY -> "If it came dry: fill it with its own acid, let it soak, charge it";
       case MECHANIC -> "Give it and its papers to a licensed mechanic";
       case WHOLE_BANK -> "Have two alike: the bank is replaced whole";
@@ -75,6 +76,9 @@ final class StepWords {
     return switch (kind) {
       case TEST_NEW ->
           "Rest voltage and a shop’s tester, on the counter: a weak new one is changed there and then.";
+      case WATER_LEVEL ->
+          "A low cell tests weak, the old one’s as well: just over the plates before charging, to the"
+              + " mark after.";
       case FILL_DRY -> "Acid first, charge second; a dry battery fitted uncharged never holds all.";
       case MECHANIC ->
           "In a certified aircraft the law leaves the fitting to them: this plan is for their bench.";

@@ -133,6 +133,7 @@ class StandIns {
               name.replace("stand−in", "stand-in"),
               session.loggerName(),
               true,
+              Optional.of(session.temperatureC()),
               session.recording().orElseThrow())
           ? ""
           : "At most " + Recordings.MOST + " recordings are kept; remove one first.";

@@ -78,7 +78,8 @@ public class Recording {
     return name;
   }
 
-  Instant takenAt() {
+  /** When it was recorded. */
+  public Instant takenAt() {
     return takenAt;
   }
 
@@ -98,7 +99,8 @@ public class Recording {
     return samples;
   }
 
-  Map<String, Double> features() {
+  /** What was found in it, by name; volts, seconds, rpm. */
+  public Map<String, Double> features() {
     return features;
   }
 

@@ -5,7 +5,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.diagnosis.ReadingLimits;
 import org.fermix.core.prove.Refused;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
@@ -54,7 +56,9 @@ class RecordingController {
                   List.of(
                       new Field.Choice("today", "the one being checked"),
                       new Field.Choice(OTHER, "another, to compare with")))
-              .withHelp("Another’s recording is drawn, but does not count in the check."));
+              .withHelp("Another’s recording is drawn, but does not count in the check."),
+          Field.number("temperature", "Temperature then", ReadingLimits.TEMPERATURE)
+              .withHelp("Of engine and battery, so that the next battery is compared fairly."));
 
   private static final List<String> WINDOWS = List.of("1", "3");
   private static final double WHOLE = 0;
@@ -127,14 +131,7 @@ class RecordingController {
     } else if (file.isEmpty()) {
       fault = "Choose a CSV file with columns for time and volts, up to 40 MB.";
     } else if (form.isSound()) {
-      fault =
-          keep(
-              job,
-              number,
-              name(form, file),
-              form.text("battery").filter(OTHER::equals).isPresent(),
-              file,
-              display);
+      fault = keep(job, number, name(form, file), form, file, display);
     }
     if (!fault.isEmpty() || !form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -145,10 +142,10 @@ class RecordingController {
 
   /** Keeps what is found; what stands in the way otherwise, in words. */
   private String keep(
-      OpenJob job, UUID number, String name, boolean other, MultipartFile file, Display display)
+      OpenJob job, UUID number, String name, Form form, MultipartFile file, Display display)
       throws Exception {
     try {
-      return heavy.run(() -> read(job, number, name, other, file)) ? "" : FULL;
+      return heavy.run(() -> read(job, number, name, form, file)) ? "" : FULL;
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();
     } catch (Refused noStart) {
@@ -156,10 +153,17 @@ class RecordingController {
     }
   }
 
-  private boolean read(OpenJob job, UUID number, String name, boolean other, MultipartFile file)
+  private boolean read(OpenJob job, UUID number, String name, Form form, MultipartFile file)
       throws IOException {
     try (InputStream stream = file.getInputStream()) {
-      return recordings.keep(job, number, name, "recording", !other, CrankCsv.read(stream));
+      return recordings.keep(
+          job,
+          number,
+          name,
+          "recording",
+          form.text("battery").filter(OTHER::equals).isEmpty(),
+          Optional.ofNullable(form.numberOrNull("temperature")),
+          CrankCsv.read(stream));
     }
   }
 

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.machine.Engine;
@@ -27,6 +28,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Recordings {
   /** Most recordings of one machine that can be laid over each other. */
   public static final int MOST = 8;
+
+  /** The field of a reading that says it came from a recording. */
+  public static final String RECORDED = "recorded";
 
   private final RecordingRepository recordings;
   private final Checks checks;
@@ -53,8 +57,9 @@ public class Recordings {
     this.clock = clock;
   }
 
+  /** Those that stand, oldest first. */
   @Transactional(readOnly = true)
-  List<Recording> of(OpenJob job) {
+  public List<Recording> of(OpenJob job) {
     return recordings.findByMachineIdAndGarageIdAndRemovedAtIsNullOrderByTakenAt(
         job.machineId(), job.garageId());
   }
@@ -71,12 +76,26 @@ public class Recordings {
    * @param instrument that recorded it
    * @param counts true when it is of the battery being checked: its cranking voltage then goes into
    *     the log
+   * @param temperatureC of battery and engine; empty where it was not read
    * @return false when as many are kept as can be
    * @throws org.fermix.core.prove.Refused when there is no start in it
    */
   public boolean keep(
-      OpenJob job, String name, String instrument, boolean counts, CrankRecording recording) {
-    return keep(job, Submissions.number(), name, instrument, counts, recording, clock.instant());
+      OpenJob job,
+      String name,
+      String instrument,
+      boolean counts,
+      Optional<Double> temperatureC,
+      CrankRecording recording) {
+    return keep(
+        job,
+        Submissions.number(),
+        name,
+        instrument,
+        counts,
+        temperatureC,
+        recording,
+        clock.instant());
   }
 
   /** As above, once for each form. */
@@ -86,8 +105,65 @@ public class Recordings {
       String name,
       String instrument,
       boolean counts,
+      Optional<Double> temperatureC,
       CrankRecording recording) {
-    return keep(job, number, name, instrument, counts, recording, clock.instant());
+    return keep(job, number, name, instrument, counts, temperatureC, recording, clock.instant());
+  }
+
+  /** A recording worked through, before anything is held in the database for it. */
+  public record Prepared(CrankFeatures features, List<Double> points, int samples) {
+    /** Copies the list. */
+    public Prepared {
+      points = List.copyOf(points);
+    }
+  }
+
+  /**
+   * Finds the start in a recording.
+   *
+   * @throws org.fermix.core.prove.Refused when there is none
+   */
+  public static Prepared prepared(OpenJob job, CrankRecording recording) {
+    CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
+    return new Prepared(features, points(recording, features), recording.size());
+  }
+
+  /**
+   * Keeps a start of the battery that is to come in, once for each form; what it says goes into
+   * that battery’s own log.
+   *
+   * @return its id; empty when as many are kept as can be
+   */
+  @Transactional
+  public Optional<UUID> keepOf(
+      OpenJob job, UUID batteryId, UUID number, String name, Prepared prepared) {
+    jobs.hold(job);
+    Optional<UUID> before = submissions.made(job.garageId(), number);
+    if (before.isPresent() || !hasRoom(job)) {
+      return before;
+    }
+    Recording made =
+        new Recording(
+            job.garageId(),
+            job.machineId(),
+            batteryId,
+            name,
+            clock.instant(),
+            prepared.samples(),
+            found(prepared.features(), job.engine()),
+            prepared.points());
+    recordings.save(made);
+    recordings.flush();
+    submissions.remember(job.garageId(), number, made.id());
+    return Optional.of(made.id());
+  }
+
+  /** The recordings of one battery in a machine, oldest first. */
+  @Transactional(readOnly = true)
+  public List<Recording> ofBattery(OpenJob job, UUID batteryId) {
+    return of(job).stream()
+        .filter(each -> each.batteryId().filter(batteryId::equals).isPresent())
+        .toList();
   }
 
   /** True when the form of a number has made a recording before. */
@@ -103,11 +179,11 @@ public class Recordings {
       String name,
       String instrument,
       boolean counts,
+      Optional<Double> temperatureC,
       CrankRecording recording,
       Instant takenAt) {
     // What takes long is done before anything is held in the database.
-    CrankFeatures features = CrankFeatures.of(recording, job.engine().series());
-    List<Double> points = points(recording, features);
+    Prepared prepared = prepared(job, recording);
     return Boolean.TRUE.equals(
         transaction.execute(
             status ->
@@ -117,9 +193,10 @@ public class Recordings {
                     name,
                     instrument,
                     counts,
-                    recording.size(),
-                    features,
-                    points,
+                    temperatureC,
+                    prepared.samples(),
+                    prepared.features(),
+                    prepared.points(),
                     takenAt)));
   }
 
@@ -129,6 +206,7 @@ public class Recordings {
       String name,
       String instrument,
       boolean counts,
+      Optional<Double> temperatureC,
       int samples,
       CrankFeatures features,
       List<Double> points,
@@ -156,12 +234,11 @@ public class Recordings {
       return true;
     }
     double crankingVolts = Math.max(0, Math.min(40, features.crankingVolts()));
-    checks.take(
-        job,
-        ReadingKind.CRANKING_VOLTS,
-        instrument,
-        Map.of("volts", Double.toString(crankingVolts)),
-        takenAt);
+    Map<String, String> facts = new LinkedHashMap<>();
+    facts.put("volts", Double.toString(crankingVolts));
+    facts.put(RECORDED, "yes");
+    temperatureC.ifPresent(each -> facts.put("temperature", Double.toString(each)));
+    checks.take(job, ReadingKind.CRANKING_VOLTS, instrument, facts, takenAt);
     return true;
   }
 

@@ -13,8 +13,11 @@ import org.fermix.web.shared.Display;
  * cranking, and the voltage a second later.
  *
  * @param name of the recording
+ * @param steady cranking, where there is any
+ * @param end of cranking
+ * @param recovered a second later
  */
-record WaveMarks(
+public record WaveMarks(
     String name, Optional<Stretch> steady, Optional<Spot> end, Optional<Spot> recovered) {
   /** Inrush is over by then (s). */
   private static final double STEADY_FROM_S = 0.3;
@@ -22,10 +25,10 @@ record WaveMarks(
   private static final double LABEL_DROP = 17;
 
   /** A level over a stretch of time. */
-  record Stretch(String fromX, String toX, String y, String labelY, String label) {}
+  public record Stretch(String fromX, String toX, String y, String labelY, String label) {}
 
   /** A point with a label. */
-  record Spot(String x, String y, String label) {}
+  public record Spot(String x, String y, String label) {}
 
   static WaveMarks of(Recording recording, Scale x, Scale y, Display display) {
     Map<String, Double> found = recording.features();

@@ -12,8 +12,14 @@ import org.fermix.web.chart.Scale;
 import org.fermix.web.chart.Ticks;
 import org.fermix.web.shared.Display;
 
-/** Recorded starts laid over each other, with what was found in each. */
-record Waveforms(
+/**
+ * Recorded starts laid over each other, with what was found in each.
+ *
+ * @param across marks of the seconds
+ * @param up marks of the volts
+ * @param marks of the newest
+ */
+public record Waveforms(
     int width,
     int height,
     List<Ticks.Tick> across,
@@ -33,7 +39,7 @@ record Waveforms(
   private static final double BEFORE_S = 0.2;
 
   /** One recording's line, named at its end, with its lowest point marked. */
-  record Line(
+  public record Line(
       String name,
       String path,
       String style,
@@ -43,7 +49,7 @@ record Waveforms(
       String lowText) {}
 
   /** What was found in one recording. */
-  record Row(UUID id, String name, String samples, String style, List<String> cells) {}
+  public record Row(UUID id, String name, String samples, String style, List<String> cells) {}
 
   /** The columns of the table, in the order of the cells. */
   static List<String> heads() {
@@ -64,7 +70,7 @@ record Waveforms(
    *
    * @param mostSeconds drawn after the start; 0 for the whole
    */
-  static Waveforms of(List<Recording> recordings, double mostSeconds, Display display) {
+  public static Waveforms of(List<Recording> recordings, double mostSeconds, Display display) {
     if (recordings.isEmpty()) {
       return new Waveforms(
           WIDTH, HEIGHT, List.of(), List.of(), List.of(), Optional.empty(), List.of());
@@ -114,6 +120,39 @@ record Waveforms(
         lines,
         Optional.of(WaveMarks.of(recordings.get(recordings.size() - 1), x, y, display)),
         rows);
+  }
+
+  /**
+   * Draws an old battery’s start under a new one’s, whose marks are shown.
+   *
+   * @param old empty where it was not recorded
+   */
+  public static Waveforms pair(Optional<Recording> old, Recording fresh, Display display) {
+    List<Recording> both = new ArrayList<>();
+    old.ifPresent(both::add);
+    both.add(fresh);
+    Waveforms drawn = of(both, 0, display);
+    List<Line> lines = new ArrayList<>();
+    for (int i = 0; i < both.size(); i++) {
+      Line line = drawn.lines().get(i);
+      lines.add(
+          new Line(
+              line.name(),
+              line.path(),
+              both.get(i).equals(fresh) ? "wave" : "wave wave-old",
+              line.endY(),
+              line.lowX(),
+              line.lowY(),
+              line.lowText()));
+    }
+    return new Waveforms(
+        drawn.width(),
+        drawn.height(),
+        drawn.across(),
+        drawn.up(),
+        lines,
+        drawn.marks(),
+        drawn.rows());
   }
 
   /** The last voltage drawn of a recording (V). */

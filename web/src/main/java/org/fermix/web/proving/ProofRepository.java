@@ -1,0 +1,17 @@
+package org.fermix.web.proving;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+/** What proves them, always by garage. */
+interface ProofRepository extends Repository<StoredProof, StoredProof.Key> {
+  StoredProof save(StoredProof proof);
+
+  void delete(StoredProof proof);
+
+  void flush();
+
+  List<StoredProof> findByGarageIdAndKeyJobIdIn(UUID garageId, Collection<UUID> jobIds);
+}
