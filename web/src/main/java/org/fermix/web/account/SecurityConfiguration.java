@@ -29,7 +29,7 @@ class SecurityConfiguration {
     return http.authorizeHttpRequests(
             requests ->
                 requests
-                    .requestMatchers("/", "/error", "/assets/**", "/actuator/health")
+                    .requestMatchers("/", "/error", "/assets/**", "/away.js", "/actuator/health")
                     .permitAll()
                     .requestMatchers(VisitorFilter.OPEN_TO_ALL.toArray(String[]::new))
                     .permitAll()

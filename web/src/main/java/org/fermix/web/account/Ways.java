@@ -136,6 +136,8 @@ public class Ways {
   void forget(Visitor visitor, HttpServletRequest request, HttpServletResponse response) {
     LOG.info("forgotten garage={}", visitor.garageId());
     accounts.forget(visitor.garageId());
+    // What the browser kept for work without a connection goes as well.
+    response.setHeader("Clear-Site-Data", "\"storage\"");
     cookies.clear(
         request, response, visitor.demo() ? GarageCookies.Use.DEMO_KEY : GarageCookies.Use.OWN_KEY);
     cookies.clear(request, response, GarageCookies.Use.OPEN);

@@ -59,6 +59,8 @@ class FitController {
    * One step as it is shown.
    *
    * @param when it was ticked; empty while it is not
+   * @param at the same, ISO 8601, as a device keeps it
+   * @param after the step that must be done before it; empty where none must
    */
   public record Row(
       String kind,
@@ -70,7 +72,9 @@ class FitController {
       String when,
       boolean skipped,
       String note,
-      boolean next) {
+      boolean next,
+      String at,
+      String after) {
     /** Copies the list. */
     public Row {
       cautions = List.copyOf(cautions);
@@ -133,7 +137,9 @@ class FitController {
                   tick == null ? "" : display.moment(tick.at()),
                   tick != null && tick.skipped,
                   tick == null ? "" : tick.note,
-                  next.filter(step::equals).isPresent()));
+                  next.filter(step::equals).isPresent(),
+                  tick == null ? "" : tick.at().toString(),
+                  step.after().map(Enum::name).orElse("")));
         }
       }
       if (!rows.isEmpty()) {

@@ -26,7 +26,9 @@ class FitSummary implements StopSummary {
 
   @Override
   public Line line(OpenJob job, Display display) {
-    if (!fittings.isBegun(job)) {
+    String proved =
+        beside.stream().flatMap(each -> each.line(job).stream()).collect(Collectors.joining(", "));
+    if (!fittings.isBegun(job) && proved.isEmpty()) {
       return new Line("after deciding", State.OPEN);
     }
     Fittings.Work work = fittings.of(job);
@@ -38,8 +40,6 @@ class FitSummary implements StopSummary {
     }
     long done = work.done();
     int all = work.steps().size();
-    String proved =
-        beside.stream().flatMap(each -> each.line(job).stream()).collect(Collectors.joining(", "));
     String words = done == 0 ? all + " steps" : done + " of " + all + " done";
     return new Line(
         proved.isEmpty() ? words : words + ", " + proved, done == all ? State.DONE : State.OPEN);

@@ -1,6 +1,9 @@
 package org.fermix.web.fitting;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +29,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** The work of fitting in a job: which battery, its steps, and how far it has come. */
 @Service
 public class Fittings implements ReadAhead {
+  /** So far a device's clock may be ahead. */
+  private static final Duration AHEAD = Duration.ofMinutes(5);
+
+  private static final Duration OLDEST = Duration.ofDays(400);
+
   private final FitTickRepository stored;
   private final Benches benches;
   private final Taken taken;
@@ -191,6 +199,82 @@ public class Fittings implements ReadAhead {
     }
     stored.flush();
     job.forget();
+  }
+
+  /** What was done with a step. */
+  enum Made {
+    DONE,
+    SKIPPED,
+    UNDONE
+  }
+
+  /** What became of a tick that came later. */
+  enum Sent {
+    KEPT,
+    /** It stands so already: it was sent before, or done alike elsewhere. */
+    SAME,
+    /** Something else was done with the step in between. */
+    CONFLICT,
+    /** Its time lies in the future, or years ago. */
+    CLOCK
+  }
+
+  /**
+   * What became of it.
+   *
+   * @param stands what stands now; empty where the step is not ticked
+   */
+  record Later(Sent result, Optional<FitTick> stands) {}
+
+  /**
+   * Takes down a tick made while there was no connection, with its own time; the same one again
+   * changes nothing.
+   *
+   * @param at when it was made; empty for now
+   * @param seen time of the tick that stood when it was made, as its device knew it
+   */
+  @Transactional
+  Later later(
+      OpenJob job,
+      String step,
+      Made made,
+      String note,
+      Optional<Instant> at,
+      Optional<Instant> seen) {
+    lineUp.hold(job);
+    job.forget();
+    Optional<FitTick> before = Optional.ofNullable(ticks(job).get(step));
+    Instant now = clock.instant();
+    if (at.filter(each -> each.isAfter(now.plus(AHEAD)) || each.isBefore(now.minus(OLDEST)))
+        .isPresent()) {
+      return new Later(Sent.CLOCK, before);
+    }
+    boolean skips = made == Made.SKIPPED;
+    if (made == Made.UNDONE ? before.isEmpty() : isSame(before, skips, note)) {
+      return new Later(Sent.SAME, before);
+    }
+    if (!before.map(each -> millis(each.at())).equals(seen.map(Fittings::millis))) {
+      return new Later(Sent.CONFLICT, before);
+    }
+    before.ifPresent(
+        each -> {
+          stored.delete(each);
+          stored.flush();
+        });
+    if (made != Made.UNDONE) {
+      stored.save(new FitTick(job.garageId(), job.jobId(), step, skips, note, at.orElse(now)));
+      stored.flush();
+    }
+    job.forget();
+    return new Later(Sent.KEPT, Optional.ofNullable(ticks(job).get(step)));
+  }
+
+  private static boolean isSame(Optional<FitTick> before, boolean skips, String note) {
+    return before.filter(each -> each.skipped == skips && each.note.equals(note)).isPresent();
+  }
+
+  private static Instant millis(Instant instant) {
+    return instant.truncatedTo(ChronoUnit.MILLIS);
   }
 
   /** Takes a tick back. */

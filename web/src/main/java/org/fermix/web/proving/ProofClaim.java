@@ -26,9 +26,9 @@ final class ProofClaim {
             + label.name()
             + "” is marked "
             + display.show(label.cranking().amps(), Unit.AMPERE).text()
-            + " ("
+            + " "
             + label.cranking().test().label()
-            + "). Measured new:");
+            + ". Measured new:");
     lines.add("");
     for (Compared each : state.proof().compared()) {
       each.fresh()

@@ -26,6 +26,9 @@ record ProofScale(String drawn, int height, String summary) {
   /** Tags closer than this share of the width stand above each other. */
   private static final double CLOSE = 12;
 
+  /** Nearer to an end than this a mark has no room for its figure (%). */
+  private static final double EDGE = 4;
+
   static ProofScale of(Compared compared, String letter, Display display) {
     List<Double> values = new ArrayList<>();
     compared.old().map(ProofResult::value).ifPresent(values::add);
@@ -111,6 +114,7 @@ record ProofScale(String drawn, int height, String summary) {
     out.mark("line", "x1", "0", "x2", "100%", "y1", foot, "y2", foot, "class", "axis");
     double first = Math.ceil(from / step) * step;
     int digits = step >= 1 ? 0 : step >= 0.1 ? 1 : 2;
+    int marks = 0;
     for (Ticks.Tick tick :
         Ticks.every(scale, first, to, step, value -> display.number(value, digits))) {
       out.mark(
@@ -125,6 +129,11 @@ record ProofScale(String drawn, int height, String summary) {
           Integer.toString(axis + 4),
           "class",
           "axis");
+      double place = scale.position(first + marks * step);
+      marks++;
+      if (place < EDGE || place > 100 - EDGE) {
+        continue;
+      }
       out.line(
           "text",
           tick.label(),

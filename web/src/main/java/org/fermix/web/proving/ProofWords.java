@@ -38,7 +38,7 @@ final class ProofWords {
       case REST ->
           result
               .filter(each -> each.restedHours() > 0)
-              .map(each -> display.number(each.restedHours(), 0) + " h after charge or drive")
+              .map(each -> display.number(each.restedHours(), 0) + " h at rest")
               .orElse("full, hours after the charge");
       case TESTER ->
           result
