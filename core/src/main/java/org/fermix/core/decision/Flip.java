@@ -10,8 +10,20 @@ import org.fermix.core.quantity.Unit;
  * @param beyond true when it is reached by more of it (by warmth, for the temperature)
  * @param value the turning point, in the unit of what is varied
  * @param letter who would lead then; empty where none does what is asked any more
+ * @param enough where none does: what besides less of the same would let the one that comes nearest
+ *     do it; empty where another takes over, or nothing helps
  */
-public record Flip(Varied varied, boolean beyond, double value, Optional<String> letter) {
+public record Flip(
+    Varied varied,
+    boolean beyond,
+    double value,
+    Optional<String> letter,
+    Optional<Opening.Enough> enough) {
+  /** Another takes over. */
+  public Flip(Varied varied, boolean beyond, double value, Optional<String> letter) {
+    this(varied, beyond, value, letter, Optional.empty());
+  }
+
   /** What is varied, and its unit. */
   public enum Varied {
     /** Temperature of the start (°C). */

@@ -186,7 +186,41 @@ public final class Flips {
           inside = middle;
         }
       }
-      return Optional.of(new Flip(line.varied(), beyond, outside, takesOver(there)));
+      Optional<String> letter = takesOver(there);
+      return Optional.of(
+          new Flip(
+              line.varied(),
+              beyond,
+              outside,
+              letter,
+              letter.isEmpty() ? enough(line, outside, there.letter()) : Optional.empty()));
+    }
+
+    /** What helps there, other than less of what is varied. */
+    private Optional<Opening.Enough> enough(Line line, double value, String nearest) {
+      if (line.varied() == Flip.Varied.YEARS_KEPT) {
+        return Optional.empty();
+      }
+      Conditions at = line.answer().apply(value).conditions();
+      Decision there = Decision.of(bench, at, decision.weights());
+      Opening.Enough enough = Opening.of(bench, there, nearest);
+      boolean sameAgain =
+          enough.together() && enough.each().stream().anyMatch(each -> isLess(line, each));
+      List<Opening> others = enough.each().stream().filter(each -> !isLess(line, each)).toList();
+      return others.isEmpty() || sameAgain
+          ? Optional.empty()
+          : Optional.of(new Opening.Enough(others, enough.together()));
+    }
+
+    private static boolean isLess(Line line, Opening opening) {
+      return switch (opening.kind()) {
+        case WARMER -> line.varied() == Flip.Varied.TEMPERATURE;
+        case FEWER_DAYS -> line.varied() == Flip.Varied.DAYS_PARKED;
+        case SMALLER_LOAD ->
+            line.varied() == Flip.Varied.ENGINE_OFF_LOAD
+                || line.varied() == Flip.Varied.ENGINE_OFF_HOURS;
+        case MAINTAINER, NEGATIVE_OFF -> false;
+      };
     }
 
     /** Where the present leader does what is asked and nobody does there, nobody takes over. */

@@ -35,6 +35,8 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
     VENT,
     /** A car that watches its battery is told of the new one. */
     REGISTRATION,
+    /** Labour, where a workshop fits it instead of its owner. */
+    LABOUR,
     /** Work that the law leaves to a licensed mechanic. */
     MECHANIC,
     /** The old one taken back; its deposit. */
@@ -73,6 +75,7 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
     boolean mechanic = need.engine().engineClass().traits().needsApproval();
     boolean watched = need.engine().engineClass().traits().watchesBattery();
     extras.add(plain(Kind.REGISTRATION, watched ? State.ASK : State.NONE));
+    extras.add(plain(Kind.LABOUR, mechanic ? State.NONE : State.ASK));
     extras.add(plain(Kind.MECHANIC, mechanic ? State.NEEDED : State.NONE));
     extras.add(plain(Kind.OLD_ONE_BACK, label.chemistry().isLead() ? State.ASK : State.NONE));
     return List.copyOf(extras);

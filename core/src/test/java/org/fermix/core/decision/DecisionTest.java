@@ -18,6 +18,7 @@ import org.fermix.core.bench.Policy;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.junit.jupiter.api.Test;
@@ -266,6 +267,58 @@ class DecisionTest {
         }
       }
     }
+  }
+
+  /**
+   * Where none does what is asked, what is said to be enough there is, and is not less of the same.
+   */
+  @Test
+  void whatIsSaidToHelpBeyondTheLastTurnHelps() {
+    // One alone: nobody else can take over where it no longer does.
+    Bench bench =
+        Bench.of(
+            NEED,
+            Policy.USUAL,
+            Examples.lineUp().stream().filter(each -> each.letter().equals("B")).toList());
+    int helped = 0;
+    for (Conditions own : List.of(MILD, MILD.running(4, 1), MILD.afterDays(20))) {
+      helped += helped(bench, own);
+    }
+    assertThat(helped).isPositive();
+  }
+
+  private static int helped(Bench bench, Conditions own) {
+    int helped = 0;
+    for (Flip flip : Flips.around(bench, Decision.of(bench, own, Weights.USUAL))) {
+      Conditions there =
+          switch (flip.varied()) {
+            case TEMPERATURE -> own.atTemperature(flip.value());
+            case DAYS_PARKED -> own.afterDays(flip.value());
+            case ENGINE_OFF_HOURS -> own.running(own.engineOffAmps(), flip.value());
+            case ENGINE_OFF_LOAD -> own.running(flip.value(), own.engineOffHours());
+            default -> own;
+          };
+      if (flip.enough().isEmpty() || flip.enough().get().together()) {
+        continue;
+      }
+      String nearest = Decision.of(bench, there, Weights.USUAL).first().orElseThrow().letter();
+      for (Opening opening : flip.enough().get().each()) {
+        Conditions opened =
+            switch (opening.kind()) {
+              case MAINTAINER -> there.left(there.stand().left(Stand.Way.MAINTAINED));
+              case NEGATIVE_OFF -> there.left(there.stand().left(Stand.Way.NEGATIVE_OFF));
+              case WARMER -> there.atTemperature(opening.value());
+              case FEWER_DAYS -> there.afterDays(opening.value());
+              case SMALLER_LOAD -> there.running(opening.value() * 0.99, there.engineOffHours());
+            };
+        assertThat(meets(bench, opened, nearest)).as(flip + " " + opening).isTrue();
+        assertThat(
+                opening.kind() == Opening.Kind.WARMER && flip.varied() == Flip.Varied.TEMPERATURE)
+            .isFalse();
+        helped++;
+      }
+    }
+    return helped;
   }
 
   /** What is said to open the way does, and a little less does not. */

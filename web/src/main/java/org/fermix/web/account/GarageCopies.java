@@ -45,7 +45,8 @@ class GarageCopies {
           "fit_tick",
           "incoming",
           "proof",
-          "bill");
+          "bill",
+          "bill_cost");
 
   /** What belongs to whoever was there, not to what is in the garage. */
   static final List<String> NOT_COPIED =

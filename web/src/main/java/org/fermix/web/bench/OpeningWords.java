@@ -93,6 +93,15 @@ final class OpeningWords {
         + ".";
   }
 
+  /** What would help where none does what is asked: “there a maintainer while it stands helps”. */
+  static String helps(Opening.Enough enough, Display display) {
+    return enough.each().stream()
+        .map(each -> words(each, display))
+        .collect(
+            Collectors.joining(
+                enough.together() ? " and " : ", or ", "what would be enough there: ", ""));
+  }
+
   private static String words(Opening opening, Display display) {
     return switch (opening.kind()) {
       case MAINTAINER -> "a maintainer while it stands";

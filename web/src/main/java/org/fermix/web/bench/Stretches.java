@@ -9,6 +9,7 @@ import org.fermix.core.decision.Comparison;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Flip;
+import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
 import org.fermix.core.quantity.Unit;
@@ -48,11 +49,15 @@ public record Stretches(List<Stretch> all) {
       ends = List.copyOf(ends);
     }
 
+    private static String whole(End end) {
+      return end.help().isEmpty() ? end.words() : end.words() + ", " + end.help();
+    }
+
     /** All of it in words. */
     public String words() {
       return ends.isEmpty()
           ? "holds everywhere"
-          : String.join("; ", ends.stream().map(End::words).toList());
+          : String.join("; ", ends.stream().map(Stretch::whole).toList());
     }
   }
 
@@ -61,8 +66,9 @@ public record Stretches(List<Stretch> all) {
    *
    * @param words who takes over, and from where
    * @param query what the bench must be asked to see it; empty where it cannot
+   * @param help what would be enough where none does what is asked; empty where nothing is
    */
-  public record End(String words, String query) {}
+  public record End(String words, String query, String help) {}
 
   /** The stretches about a decision, from the turning points found around it. */
   public static Stretches of(List<Flip> flips, Decision decision, Display display) {
@@ -140,7 +146,8 @@ public record Stretches(List<Stretch> all) {
           .ifPresent(
               weight -> {
                 double own = decision.weights().of(criterion);
-                Optional<Turn> turn = Optional.of(new Turn(weight, Optional.of(second.letter())));
+                Optional<Turn> turn =
+                    Optional.of(new Turn(weight, Optional.of(second.letter()), Optional.empty()));
                 Over over =
                     new Over(
                         "Points for " + RankingBars.word(criterion),
@@ -162,7 +169,7 @@ public record Stretches(List<Stretch> all) {
   }
 
   /** Where another takes over, and who; nobody where none does what is asked. */
-  private record Turn(double value, Optional<String> letter) {
+  private record Turn(double value, Optional<String> letter, Optional<Opening.Enough> enough) {
     String tag() {
       return letter.orElse(NOBODY);
     }
@@ -175,7 +182,7 @@ public record Stretches(List<Stretch> all) {
         .filter(flip -> over.varied().filter(flip.varied()::equals).isPresent())
         .filter(flip -> flip.beyond() == beyond)
         .findFirst()
-        .map(flip -> new Turn(flip.value(), flip.letter()));
+        .map(flip -> new Turn(flip.value(), flip.letter(), flip.enough()));
   }
 
   /**
@@ -301,6 +308,7 @@ public record Stretches(List<Stretch> all) {
             .map(
                 there ->
                     ConditionsForm.query(ConditionsForm.own(there.apply(turn.value()), display)))
-            .orElse(""));
+            .orElse(""),
+        turn.enough().map(enough -> OpeningWords.helps(enough, display)).orElse(""));
   }
 }

@@ -4,9 +4,12 @@ import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.fermix.core.plan.Extra;
 import org.fermix.web.job.OpenJob;
+import org.fermix.web.lineup.LineUp;
+import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,20 +18,30 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Bills {
   private final BillRepository stored;
+  private final LineUp lineUp;
 
-  Bills(BillRepository stored) {
+  Bills(BillRepository stored, LineUp lineUp) {
     this.stored = stored;
+    this.lineUp = lineUp;
   }
 
-  /** What was typed, by letter and what it is. */
-  record Costs(Map<String, BigDecimal> typed, long version) {
-    Optional<Double> of(String letter, Extra.Kind kind) {
-      return Optional.ofNullable(typed.get(key(letter, kind))).map(BigDecimal::doubleValue);
+  /**
+   * What was typed. It goes by the battery: another that takes over its letter inherits nothing.
+   *
+   * @param letters the batteries as they are lettered now
+   */
+  record Costs(Set<StoredBill.Cost> typed, Map<String, UUID> letters, long version) {
+    Costs {
+      typed = Set.copyOf(typed);
+      letters = Map.copyOf(letters);
     }
-  }
 
-  private static String key(String letter, Extra.Kind kind) {
-    return letter + "." + kind.name();
+    Optional<Double> of(String letter, Extra.Kind kind) {
+      return typed.stream()
+          .filter(each -> each.kind() == kind && each.labelId().equals(letters.get(letter)))
+          .map(each -> each.amount().doubleValue())
+          .findFirst();
+    }
   }
 
   @Transactional(readOnly = true)
@@ -38,8 +51,14 @@ class Bills {
         () ->
             stored
                 .findByJobIdAndGarageId(job.jobId(), job.garageId())
-                .map(bill -> new Costs(Map.copyOf(bill.costs), bill.version()))
-                .orElse(new Costs(Map.of(), 0)));
+                .map(bill -> new Costs(bill.costs(), letters(job), bill.version()))
+                .orElse(new Costs(Set.of(), Map.of(), 0)));
+  }
+
+  private Map<String, UUID> letters(OpenJob job) {
+    Map<String, UUID> letters = new HashMap<>();
+    lineUp.labels(job).forEach((letter, label) -> letters.put(letter, label.id()));
+    return letters;
   }
 
   /**
@@ -57,12 +76,7 @@ class Bills {
     if (bill.version() != version) {
       throw new StaleEdit("what it costs");
     }
-    Map<String, BigDecimal> all = new HashMap<>(bill.costs);
-    for (Extra.Kind kind : Extra.Kind.values()) {
-      all.remove(key(letter, kind));
-    }
-    costs.forEach((kind, amount) -> all.put(key(letter, kind), amount));
-    bill.costs = Map.copyOf(all);
+    bill.put(lineUp.labelId(job, letter).orElseThrow(() -> new NotHere("battery")), costs);
     stored.save(bill);
     stored.flush();
     job.forget();

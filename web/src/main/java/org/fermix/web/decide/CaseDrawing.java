@@ -7,6 +7,10 @@ final class CaseDrawing {
   private static final int[] SCALES = {1, 2, 4, 5, 10, 20};
   private static final double MOST_LENGTH = 70;
   private static final double MOST_DEPTH = 40;
+
+  /** Where several cases share the sheet each is drawn so much smaller. */
+  private static final double SHARED = 0.6;
+
   private static final double LEFT = 3;
   private static final double TOP = 8;
   private static final double BETWEEN = 24;
@@ -16,12 +20,18 @@ final class CaseDrawing {
   private final Sheet.Case body;
   private final double scale;
 
-  CaseDrawing(Sheet.Case body) {
+  /**
+   * Draws it.
+   *
+   * @param alone true where it is the only one on its sheet
+   */
+  CaseDrawing(Sheet.Case body, boolean alone) {
     this.body = body;
+    double share = alone ? 1 : SHARED;
     double fits = SCALES[SCALES.length - 1];
     for (int i = SCALES.length - 1; i >= 0; i--) {
-      if (body.lengthMm() / SCALES[i] <= MOST_LENGTH
-          && Math.max(body.widthMm(), body.heightMm()) / SCALES[i] <= MOST_DEPTH) {
+      if (body.lengthMm() / SCALES[i] <= share * MOST_LENGTH
+          && Math.max(body.widthMm(), body.heightMm()) / SCALES[i] <= share * MOST_DEPTH) {
         fits = SCALES[i];
       }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.label.Label;
+import org.fermix.core.machine.Need;
 import org.fermix.core.plan.CounterChecks;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -14,6 +15,22 @@ import org.fermix.web.shared.Display;
 /** What to look for on the battery itself, before it is paid for. */
 final class CounterWords {
   private CounterWords() {}
+
+  /** The papers to ask for, by the battery’s name. */
+  static String papers(Label label, Need need) {
+    String name = " “" + label.name() + "”";
+    if (!label.chemistry().isLead()) {
+      return "the manual of"
+          + name
+          + ": charging limits, coldest charge, how it is woken, the cold test behind its rating";
+    }
+    return "the maker’s sheet of"
+        + name
+        + " with its charging volts"
+        + (need.engine().engineClass().traits().powersport()
+            ? ", and how it is filled if it comes dry"
+            : "");
+  }
 
   static List<String> of(CounterChecks checks, Label label, Display display) {
     List<String> lines = new ArrayList<>();

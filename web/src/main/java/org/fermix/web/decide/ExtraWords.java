@@ -20,6 +20,7 @@ final class ExtraWords {
       case SPACER -> "Spacer";
       case VENT -> "Vent hose to the outside";
       case REGISTRATION -> "Telling the car of it";
+      case LABOUR -> "Labour, where a workshop fits it";
       case MECHANIC -> "Fitting and entry by a licensed mechanic";
       case OLD_ONE_BACK -> "Old battery back, its deposit";
     };

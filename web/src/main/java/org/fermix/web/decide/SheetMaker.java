@@ -12,6 +12,7 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.decision.Criterion;
@@ -327,20 +328,33 @@ class SheetMaker {
       };
     }
 
+    /** The one in the tray first, then those beside it, whose places are not measured. */
     List<Sheet.Case> cases() {
-      return taken.stream()
-          .map(each -> each.candidate().label())
-          .map(
-              label ->
-                  new Sheet.Case(
-                      label.size().lengthMm(),
-                      label.size().widthMm(),
-                      label.size().heightMm(),
-                      need.tray().map(Tray::space).map(space -> space.lengthMm()).orElse(0.0),
-                      need.tray().map(Tray::space).map(space -> space.widthMm()).orElse(0.0),
-                      label.positiveSide() == TerminalSide.RIGHT,
-                      measures(label)))
-          .toList();
+      List<Sheet.Case> all = new ArrayList<>();
+      taken.ifPresent(
+          each -> {
+            Optional<CaseSize> space = need.tray().map(Tray::space);
+            all.add(
+                drawn(
+                    each.candidate().label(),
+                    space.map(CaseSize::lengthMm).orElse(0.0),
+                    space.map(CaseSize::widthMm).orElse(0.0)));
+            each.candidate().beside().stream()
+                .flatMap(beside -> beside.others().stream())
+                .forEach(other -> all.add(drawn(other.label(), 0, 0)));
+          });
+      return all;
+    }
+
+    private Sheet.Case drawn(Label label, double trayLengthMm, double trayWidthMm) {
+      return new Sheet.Case(
+          label.size().lengthMm(),
+          label.size().widthMm(),
+          label.size().heightMm(),
+          trayLengthMm,
+          trayWidthMm,
+          label.positiveSide() == TerminalSide.RIGHT,
+          measures(label));
     }
 
     private List<Extra> extras() {
@@ -415,8 +429,11 @@ class SheetMaker {
       if (taken.isEmpty()) {
         return "";
       }
-      double mass = taken.get().candidate().label().mass().value();
-      return "The old battery, this sheet, a meter. A strap: it weighs "
+      Label label = taken.get().candidate().label();
+      double mass = label.mass().value();
+      return "Ask for "
+          + CounterWords.papers(label, need)
+          + ". The old battery, this sheet, a meter. A strap: it weighs "
           + display.show(mass, Unit.KILOGRAM).text()
           + decision
               .answer()

@@ -3,6 +3,7 @@ package org.fermix.web.decide;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -43,7 +44,7 @@ class SheetMarkup {
   public record Drawn(Sheet.Ruler ruler, String drawing) {}
 
   /** A case with its scale and its drawing. */
-  public record DrawnCase(String scale, String drawing) {}
+  public record DrawnCase(String title, String drawing) {}
 
   /**
    * The markup, as short as it is reckoned to need for one page.
@@ -67,6 +68,11 @@ class SheetMarkup {
     return cut >= 6 ? 0 : RULERS - Math.min(3, cut);
   }
 
+  /** Those beside the one in the tray are left out before its rulers are. */
+  private static int cases(int cut) {
+    return cut >= 5 ? 1 : 3;
+  }
+
   private static int cautions(int cut) {
     return cut >= 5 ? 2 : CAUTIONS;
   }
@@ -74,8 +80,8 @@ class SheetMarkup {
   private static double heightMm(Sheet sheet, int cut) {
     double height = 40 + LINE_MM * (sheet.beside().size() * 2 + sheet.also().size());
     height += sheet.overruled() ? LINE_MM * lines(sheet.because(), 110) + 3 : 0;
-    for (Sheet.Case body : sheet.cases()) {
-      height += new CaseDrawing(body).heightMm() + 7;
+    for (Sheet.Case body : sheet.cases().stream().limit(cases(cut)).toList()) {
+      height += new CaseDrawing(body, sheet.cases().size() < 2).heightMm() + 7;
     }
     double checks = sheet.checks().stream().mapToInt(line -> lines(line, 52)).sum();
     double bill =
@@ -131,20 +137,32 @@ class SheetMarkup {
     context.setVariable("cautions", sheet.cautions().stream().limit(cautions(cut)).toList());
     context.setVariable(
         "cases",
-        sheet.cases().stream()
-            .map(
-                body -> {
-                  CaseDrawing drawing = new CaseDrawing(body);
-                  return new DrawnCase(
-                      drawing.scale(),
-                      drawing.drawn(
-                          "The case, "
-                              + drawing.scale()
-                              + ": "
-                              + String.join(" by ", body.measures())));
-                })
+        IntStream.range(0, Math.min(cases(cut), sheet.cases().size()))
+            .mapToObj(i -> drawn(sheet, i))
             .toList());
     return templates.process("decide/sheet", context).strip();
+  }
+
+  private static DrawnCase drawn(Sheet sheet, int place) {
+    Sheet.Case body = sheet.cases().get(place);
+    CaseDrawing drawing = new CaseDrawing(body, sheet.cases().size() < 2);
+    String title = "The case" + of(sheet, place) + ", " + drawing.scale();
+    return new DrawnCase(
+        title + " on paper", drawing.drawn(title + ": " + String.join(" by ", body.measures())));
+  }
+
+  /** Whose case it is, where there are several. */
+  private static String of(Sheet sheet, int place) {
+    if (sheet.cases().size() < 2) {
+      return "";
+    }
+    if (place == 0) {
+      return " in the tray";
+    }
+    String line = sheet.beside().get(place - 1);
+    int from = line.indexOf(": ") + 2;
+    int to = line.indexOf(',', from);
+    return " of “" + line.substring(from, to < 0 ? line.length() : to) + "”";
   }
 
   /** A day as it is read. */

@@ -12,7 +12,10 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
@@ -23,6 +26,41 @@ import org.springframework.stereotype.Component;
 @Component
 class SheetPdf {
   private static final int MOST_KEPT_BYTES = 8 << 20;
+
+  /** A sheet with one of everything that is drawn. */
+  private static final Sheet EXAMPLE =
+      new Sheet(
+          "example",
+          "",
+          "2026-01-01",
+          "",
+          "",
+          "",
+          List.of(),
+          "",
+          new Sheet.Choice("A", "", "", "example", "12 V", "1", "1", ""),
+          List.of(),
+          "",
+          List.of(),
+          List.of(new Sheet.Case(278, 175, 190, 280, 180, true, List.of("278", "175", "190"))),
+          List.of("check"),
+          List.of(new Sheet.Line("", "example", "1", "")),
+          "1",
+          "",
+          "",
+          List.of(
+              new Sheet.Ruler(
+                  "Cold",
+                  "",
+                  List.of(new Sheet.Mark(10, "1", true)),
+                  50,
+                  true,
+                  List.of(new Sheet.Mark(70, "A", true)),
+                  List.of("said"))),
+          List.of(),
+          List.of(),
+          List.of("caution"),
+          List.of());
 
   private final Cache<Asked, byte[]> kept =
       Caffeine.newBuilder()
@@ -55,6 +93,17 @@ class SheetPdf {
   /** The PDF of a sheet: one page, with as much left out as that takes. */
   byte[] of(Sheet sheet, String settled, Paper paper) {
     return kept.get(new Asked(sheet, settled, paper), this::onOnePage);
+  }
+
+  /**
+   * Sets an empty sheet beside the start of the application: faces, drawings and the setter are
+   * loaded by it, which the first owner would wait for otherwise.
+   */
+  @EventListener(ApplicationReadyEvent.class)
+  void warmUp() {
+    Thread thread = new Thread(() -> onOnePage(new Asked(EXAMPLE, "", Paper.A4)), "first-sheet");
+    thread.setDaemon(true);
+    thread.start();
   }
 
   private byte[] onOnePage(Asked asked) {

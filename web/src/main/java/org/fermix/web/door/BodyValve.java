@@ -34,7 +34,8 @@ final class BodyValve extends ValveBase {
 
   /** Where files may be sent; a test compares it with the pages that take files. */
   static final List<String> UPLOADS =
-      List.of("/jobs/{id}/check/recordings", "/jobs/{id}/catalogue/own");
+      List.of(
+          "/jobs/{id}/check/recordings", "/jobs/{id}/catalogue/own", "/jobs/{id}/fit/prove/start");
 
   private static final List<PathPattern> PATTERNS =
       UPLOADS.stream().map(PathPatternParser.defaultInstance::parse).toList();

@@ -179,4 +179,18 @@ class SettlementTest extends WebTestBase {
     assertThat(refused.statusCode()).isEqualTo(422);
     assertThat(refused.body()).contains("a lot").contains("is not a number");
   }
+
+  /** Costs go by the battery: another that takes over its letter inherits nothing. */
+  @Test
+  void anotherUnderTheSameLetterInheritsNoCosts() {
+    String version = Html.value(visit.get(decide).body(), "version");
+    visit.submit(
+        decide,
+        decide + "/costs",
+        Map.of("version", version, "cost-LABOUR", "45", "cost-CHARGER", "60"));
+    assertThat(text(visit, decide)).contains("To pay €255", "Labour, where a workshop fits it");
+    visit.submit(job + "/lineup", removal(), Map.of());
+    add("Newcomer", "agm", "710", "140");
+    assertThat(text(visit, decide)).contains("Take A, the AGM “Newcomer”", "To pay €140");
+  }
 }

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.fermix.web.Html;
 import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
@@ -176,5 +177,35 @@ class SheetTest extends WebTestBase {
     String pdf = pdf("?paper=letter").toString();
     assertThat(run("pdfinfo", pdf)).containsPattern("Pages: +1\\R");
     assertThat(said(pdf)).contains("Not below", "positive right", "Assumed:", "Not a certificate");
+  }
+
+  @Test
+  void ofAnArrangementEachCaseIsDrawnAndThePapersAreNamed() throws IOException {
+    String page = job + "/lineup/arrange";
+    visit.submit(
+        page,
+        page,
+        Map.of("start", "A", "house", "B", "number", Html.value(visit.get(page).body(), "number")));
+    visit.submit(
+        job + "/decide",
+        job + "/decide/settle",
+        Map.of(
+            "letter",
+            "C",
+            "because",
+            "a fridge",
+            "sure",
+            "C",
+            "number",
+            Html.value(visit.get(job + "/decide").body(), "number")));
+    String body = visit.get(job + "/decide/sheet").body();
+    assertThat(Html.all(body, ".counter-case")).hasSize(2);
+    assertThat(OwnerSteps.plain(Html.text(body, "#content")))
+        .contains(
+            "The case in the tray, 1 : 10",
+            "The case of “",
+            "And for the house",
+            "the maker’s sheet of “");
+    assertThat(run("pdfinfo", pdf("").toString())).containsPattern("Pages: +1\\R");
   }
 }
