@@ -17,7 +17,7 @@ import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 @Component
 class SheetMarkup {
   /** How much can be left out. */
-  static final int MOST_CUT = 6;
+  static final int MOST_CUT = 7;
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
@@ -68,9 +68,9 @@ class SheetMarkup {
     return cut >= 6 ? 0 : RULERS - Math.min(3, cut);
   }
 
-  /** Those beside the one in the tray are left out before its rulers are. */
+  /** Those beside the one in the tray go last: they are asked for as well. */
   private static int cases(int cut) {
-    return cut >= 5 ? 1 : 3;
+    return cut >= 7 ? 1 : 3;
   }
 
   private static int cautions(int cut) {
@@ -112,7 +112,7 @@ class SheetMarkup {
    * The markup.
    *
    * @param cut how much is left out, 0 to {@link #MOST_CUT}: money, mass and engine-off rulers,
-   *     what to take along, cautions, every ruler
+   *     what to take along, cautions, every ruler, other cases
    */
   String of(Sheet sheet, String settled, int cut) {
     Context context = new Context(Locale.ENGLISH);

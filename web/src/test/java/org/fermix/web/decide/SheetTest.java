@@ -181,6 +181,8 @@ class SheetTest extends WebTestBase {
 
   @Test
   void ofAnArrangementEachCaseIsDrawnAndThePapersAreNamed() throws IOException {
+    assertThat(OwnerSteps.plain(visit.get(job + "/decide/sheet.txt").body()))
+        .contains("Ask for the maker’s sheet of “", "Labour, where a workshop fits it");
     String page = job + "/lineup/arrange";
     visit.submit(
         page,
@@ -201,11 +203,7 @@ class SheetTest extends WebTestBase {
     String body = visit.get(job + "/decide/sheet").body();
     assertThat(Html.all(body, ".counter-case")).hasSize(2);
     assertThat(OwnerSteps.plain(Html.text(body, "#content")))
-        .contains(
-            "The case in the tray, 1 : 10",
-            "The case of “",
-            "And for the house",
-            "the maker’s sheet of “");
+        .contains("The case in the tray, 1 : 10", "The case of “", "And for the house");
     assertThat(run("pdfinfo", pdf("").toString())).containsPattern("Pages: +1\\R");
   }
 }
