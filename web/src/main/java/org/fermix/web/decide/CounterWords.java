@@ -17,7 +17,7 @@ final class CounterWords {
   private CounterWords() {}
 
   /** The papers to ask for, by the battery’s name. */
-  static String papers(Label label, Need need) {
+  private static String papers(Label label, Need need) {
     String name = " “" + label.name() + "”";
     if (!label.chemistry().isLead()) {
       return "the manual of"
@@ -32,7 +32,7 @@ final class CounterWords {
             : "");
   }
 
-  static List<String> of(CounterChecks checks, Label label, Display display) {
+  static List<String> of(CounterChecks checks, Label label, Need need, Display display) {
     List<String> lines = new ArrayList<>();
     lines.add(
         "Made after "
@@ -89,7 +89,7 @@ final class CounterWords {
         label.positiveSide() == TerminalSide.LEFT
             ? "Posts towards you: plus on the left"
             : "Posts towards you: plus on the right");
-    lines.add("Ask for its data sheet and its maker’s charging instructions");
+    lines.add("Ask for " + papers(label, need));
     return lines;
   }
 

@@ -109,6 +109,7 @@ class SheetMaker {
                     CounterWords.of(
                         CounterChecks.of(bench.need(), each.candidate().label(), today),
                         each.candidate().label(),
+                        bench.need(),
                         display))
             .orElse(List.of()),
         bill,
@@ -431,9 +432,7 @@ class SheetMaker {
       }
       Label label = taken.get().candidate().label();
       double mass = label.mass().value();
-      return "Ask for "
-          + CounterWords.papers(label, need)
-          + ". The old battery, this sheet, a meter. A strap: it weighs "
+      return "The old battery, this sheet, a meter. A strap: it weighs "
           + display.show(mass, Unit.KILOGRAM).text()
           + decision
               .answer()
