@@ -37,10 +37,6 @@ let under = null;
 function workOut() {
   const place = document.querySelector('#bench-sure[data-src]');
   if (!place || place.dataset.src === asked && place.dataset.filled) return;
-  if (said && !place.dataset.filled) {
-    place.innerHTML = said;
-    place.classList.add('is-old');
-  }
   place.dataset.filled = 'yes';
   asked = place.dataset.src;
   clearTimeout(pause);
@@ -62,6 +58,29 @@ function workOut() {
 workOut();
 document.addEventListener('htmx:after:swap', workOut);
 
+// A change is asked about at once; what changes before its answer is laid in is asked about then, as it stands by
+// that time, so that a drag costs the server no more than it can answer.
+let flying = 0;
+let again = false;
+const LONGEST_MS = 5000;
+
+function ask(form) {
+  if (flying && Date.now() - flying < LONGEST_MS) { again = true; return; }
+  flying = Date.now();
+  again = false;
+  htmx.trigger(form, 'ask');
+}
+
+document.addEventListener('input', (event) => {
+  const form = event.target.id === 'conditions' ? event.target : event.target.form;
+  if (form?.id === 'conditions') ask(form);
+});
+document.addEventListener('htmx:finally:request', (event) => {
+  if (event.target.id !== 'conditions') return;
+  flying = 0;
+  if (again) ask(event.target);
+});
+
 // Choices that stand beside the strip belong to it.
 document.addEventListener('change', (event) => {
   const form = event.target.form;
@@ -69,3 +88,87 @@ document.addEventListener('change', (event) => {
     form.dispatchEvent(new Event('input', { bubbles: true }));
   }
 });
+
+// Old and new answers are built alike: in the table and the drawings they are walked side by side and only what
+// differs is touched, which costs a fraction of looking for what belongs to what. What nobody sees, scrolled away
+// or folded up, is brought up to date once what is seen is painted.
+const KEPT_ATTRIBUTES = ['data-htmx-powered', 'open', 'style'];
+const ALIKE = '.outcomes > table, details.behind > .table-wide, svg';
+const near = new WeakSet();
+const behind = new Map();
+
+const seen = new IntersectionObserver((entries) => entries.forEach(({ target, isIntersecting }) => {
+  if (isIntersecting) { near.add(target); catchUp(); } else near.delete(target);
+}), { rootMargin: '200px' });
+
+function watch() {
+  document.querySelectorAll('.outcomes, .picture').forEach((each) => seen.observe(each));
+}
+
+function steady(now, next) {
+  if (now.nodeType !== next.nodeType || now.nodeName !== next.nodeName) { now.replaceWith(next); return; }
+  if (now.nodeType !== Node.ELEMENT_NODE) {
+    if (now.nodeValue !== next.nodeValue) now.nodeValue = next.nodeValue;
+    return;
+  }
+  for (const name of next.getAttributeNames()) {
+    const value = next.getAttribute(name);
+    if (now.getAttribute(name) !== value) now.setAttribute(name, value);
+  }
+  if (now.attributes.length !== next.attributes.length) {
+    for (const name of now.getAttributeNames()) {
+      if (!next.hasAttribute(name) && !KEPT_ATTRIBUTES.includes(name)) now.removeAttribute(name);
+    }
+  }
+  if (now.childNodes.length !== next.childNodes.length) { now.replaceChildren(...next.childNodes); return; }
+  for (let a = now.firstChild, b = next.firstChild; a;) {
+    const [afterA, afterB] = [a.nextSibling, b.nextSibling];
+    steady(a, b);
+    [a, b] = [afterA, afterB];
+  }
+}
+
+function catchUp() {
+  for (const [now, next] of behind) {
+    behind.delete(now);
+    if (now.isConnected) { steady(now, next); htmx.process(now); }
+  }
+}
+
+function isUnseen(part) {
+  if (part.contains(document.activeElement)) return false;
+  if (part.matches('div')) return !part.parentElement.open;
+  return part.matches('table, .picture-drawing') && !near.has(part.parentElement);
+}
+
+htmx.registerExtension('steady', {
+  htmx_before_morph_node: (now, { newNode }) => {
+    // What is worked out after the rest stands dimmed until the next of it is there.
+    if (now.id === 'bench-sure' && said) {
+      now.dataset.src = newNode.dataset.src;
+      delete now.dataset.filled;
+      now.classList.add('is-old');
+      return false;
+    }
+    if (!now.matches?.(ALIKE)) return true;
+    behind.delete(now);
+    if (isUnseen(now)) behind.set(now, newNode);
+    else steady(now, newNode);
+    return false;
+  },
+});
+document.addEventListener('htmx:after:swap', () => {
+  watch();
+  if (behind.size) requestIdleCallback(catchUp, { timeout: 400 });
+});
+document.addEventListener('toggle', catchUp, true);
+watch();
+
+// The figures of an answer say which working they open; in which conditions stands once, at the table.
+for (const kind of ['pointerdown', 'focusin', 'click']) {
+  document.addEventListener(kind, (event) => {
+    const figure = event.target.closest?.('.outcomes a.figure');
+    const href = figure?.getAttribute('href');
+    if (href && !href.includes('?')) figure.setAttribute('href', href + figure.closest('.outcomes').dataset.query);
+  }, true);
+}

@@ -79,7 +79,7 @@ class BenchController {
       Model model,
       HttpServletResponse response) {
     OpenJob job = jobs.open(visitor, id);
-    if (!results(job, parameters, display, model)) {
+    if (!results(job, parameters, htmx.wantsPart(), display, model)) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
     }
     response.addHeader(HttpHeaders.VARY, "HX-Request");
@@ -120,7 +120,7 @@ class BenchController {
             "They were spread in another tab meanwhile; those stand now. Look again.");
       }
     }
-    results(job, parameters, display, model);
+    results(job, parameters, htmx.wantsPart(), display, model);
     if (htmx.wantsPart()) {
       model.addAttribute("part", true);
       return "bench/parts :: results";
@@ -131,7 +131,7 @@ class BenchController {
 
   /** All that the bench shows in the conditions of an address; false where they are not sound. */
   private boolean results(
-      OpenJob job, Map<String, String> parameters, Display display, Model model) {
+      OpenJob job, Map<String, String> parameters, boolean part, Display display, Model model) {
     Display money = display.in(benches.currency(job));
     Bench bench = benches.of(job);
     Conditions own = Conditions.of(bench.need());
@@ -173,7 +173,11 @@ class BenchController {
     model.addAttribute("orderChoices", view.orderChoices());
     model.addAttribute("onlyDifferent", view.onlyDifferent());
     model.addAttribute("table", table);
-    model.addAttribute("rows", CellMarkup.of(table, job.jobId(), ConditionsForm.query(form)));
+    model.addAttribute(
+        "rows",
+        part
+            ? CellMarkup.part(table)
+            : CellMarkup.of(table, job.jobId(), ConditionsForm.query(form)));
     model.addAttribute("recommendation", recommendation);
     model.addAttribute("assumed", Assumptions.of(bench.need(), display));
     if (!decision.answer().candidates().isEmpty()) {

@@ -10,9 +10,9 @@ final class CellMarkup {
   private final String query;
   private final Markup out = new Markup();
 
-  private CellMarkup(OutcomeTable table, UUID jobId, String query) {
+  private CellMarkup(OutcomeTable table, String workings, String query) {
     this.table = table;
-    this.workings = "/jobs/" + jobId + "/bench/working/";
+    this.workings = workings;
     this.query = query;
   }
 
@@ -22,7 +22,18 @@ final class CellMarkup {
    * @param query the conditions, which the address of each working carries on
    */
   static String of(OutcomeTable table, UUID jobId, String query) {
-    CellMarkup markup = new CellMarkup(table, jobId, query);
+    CellMarkup markup = new CellMarkup(table, "/jobs/" + jobId + "/bench/working/", query);
+    table.groups().forEach(markup::group);
+    return markup.out.toString();
+  }
+
+  /**
+   * The rows where they are laid into a page of the bench that is there already: addresses hold
+   * neither page nor conditions, which its script adds when one is followed, so that most of an
+   * answer is the same as the one before and little is sent.
+   */
+  static String part(OutcomeTable table) {
+    CellMarkup markup = new CellMarkup(table, "bench/working/", "");
     table.groups().forEach(markup::group);
     return markup.out.toString();
   }

@@ -47,10 +47,7 @@ class PagePace extends BrowserTestBase {
     for (String round : new String[] {"cold", "warm", "warm"}) {
       String said = (String) page.evaluate(CHANGES, 40);
       System.out.println(
-          "a change with eight candidates and today's, typed to painted, "
-              + round
-              + ", 20 ms of waiting for the next key included: "
-              + said);
+          "a change with eight candidates and today's, typed to painted, " + round + ": " + said);
     }
   }
 }
