@@ -50,6 +50,32 @@ public final class OwnerSteps {
     visit.submit(job + "/lineup/new", job + "/lineup/new", label);
   }
 
+  /**
+   * A recorded start, made up: at rest, a dip, two seconds of cranking with a beat of 6.6 Hz, and a
+   * running engine; every 4 ms.
+   *
+   * @param crankingVolts mean of the cranking (V)
+   */
+  public static String start(double crankingVolts) {
+    StringBuilder csv = new StringBuilder("time_s,volts\n");
+    for (int i = 0; i < 1000; i++) {
+      double seconds = i * 0.004;
+      double volts =
+          seconds < 0.5
+              ? 12.75
+              : seconds < 0.56
+                  ? crankingVolts - 1.15 + 8 * (seconds - 0.5)
+                  : seconds < 2.3
+                      ? crankingVolts + 0.16 * Math.sin(2 * Math.PI * seconds * 6.6)
+                      : 14.1 - (13.9 - crankingVolts) * Math.exp(-(seconds - 2.3) / 0.25);
+      csv.append(Math.round(seconds * 1000) / 1000.0)
+          .append(',')
+          .append(Math.round(volts * 1000) / 1000.0)
+          .append('\n');
+    }
+    return csv.toString();
+  }
+
   /** What a page says, its spaces plain. */
   public static String text(Visit visit, String path) {
     return plain(Html.text(visit.get(path).body(), "#content"));

@@ -100,16 +100,20 @@ public class Batteries implements ReadAhead {
   /**
    * The new one takes the old one’s place in the job’s machine; the job goes on being about the old
    * one.
+   *
+   * @param label of its own from now on, so that what is said of it later stays out of the job
    */
   @Transactional
-  public void handOver(OpenJob job, UUID newId) {
+  public void handOver(OpenJob job, UUID newId, StoredLabel label) {
     HeldBattery old = held(job);
     jobs.isAbout(job, old.id());
     old.takeOut(today());
     batteries.save(old);
     // One at a time in a place: the old one is out before the new one is in.
     batteries.flush();
-    battery(job.garageId(), newId).orElseThrow().fit(job.machineId(), today());
+    HeldBattery fresh = battery(job.garageId(), newId).orElseThrow();
+    fresh.describe(label);
+    fresh.fit(job.machineId(), today());
     batteries.flush();
     job.forget();
   }

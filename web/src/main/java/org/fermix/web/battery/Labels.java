@@ -73,6 +73,12 @@ public class Labels {
     return labels.save(label);
   }
 
+  /** The same label once more, by itself. */
+  @Transactional
+  public StoredLabel twin(StoredLabel label, Instant now) {
+    return labels.save(label.twin(now));
+  }
+
   /** Lets go of labels that no battery and no candidate has any more. */
   @Transactional
   public void dropUnused(UUID garageId) {

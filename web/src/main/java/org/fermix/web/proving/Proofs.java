@@ -155,7 +155,7 @@ class Proofs implements ReadAhead {
   @Transactional(readOnly = true)
   State state(OpenJob job, Fittings.Incoming coming) {
     Kept kept = kept(job);
-    Optional<StoredIncoming> own = own(job, kept, coming);
+    Optional<StoredIncoming> own = own(kept, coming);
     Optional<UUID> battery = own.map(StoredIncoming::batteryId);
     Map<ProofMeasure, StoredProof> proofs = new EnumMap<>(ProofMeasure.class);
     kept.proofs().stream()
@@ -223,28 +223,21 @@ class Proofs implements ReadAhead {
   }
 
   /** The battery of the label that comes in, among all that ever did. */
-  private Optional<StoredIncoming> own(OpenJob job, Kept kept, Fittings.Incoming coming) {
-    return kept.incoming().stream()
-        .filter(
-            each ->
-                batteries
-                    .battery(job.garageId(), each.batteryId())
-                    .flatMap(HeldBattery::labelId)
-                    .filter(coming.labelId()::equals)
-                    .isPresent())
-        .findFirst();
+  private static Optional<StoredIncoming> own(Kept kept, Fittings.Incoming coming) {
+    return kept.incoming().stream().filter(each -> each.isBy(coming.labelId())).findFirst();
   }
 
   private UUID battery(OpenJob job, Fittings.Incoming coming) {
     jobs.hold(job);
     job.forget();
-    return own(job, kept(job), coming)
+    return own(kept(job), coming)
         .map(StoredIncoming::batteryId)
         .orElseGet(
             () -> {
               HeldBattery made =
                   batteries.onShelf(job, labels.label(job.garageId(), coming.labelId()));
-              incoming.save(new StoredIncoming(job.garageId(), job.jobId(), made.id()));
+              incoming.save(
+                  new StoredIncoming(job.garageId(), job.jobId(), made.id(), coming.labelId()));
               job.forget();
               return made.id();
             });
@@ -394,9 +387,12 @@ class Proofs implements ReadAhead {
   @Transactional
   void handOver(Visitor visitor, OpenJob job, Fittings.Incoming coming) {
     UUID battery = battery(job, coming);
-    StoredIncoming own = own(job, kept(job), coming).orElseThrow();
+    StoredIncoming own = own(kept(job), coming).orElseThrow();
     if (own.handedOverAt().isEmpty()) {
-      batteries.handOver(job, battery);
+      batteries.handOver(
+          job,
+          battery,
+          labels.twin(labels.label(job.garageId(), coming.labelId()), clock.instant()));
       own.handedOver(clock.instant());
       incoming.save(own);
     }
@@ -412,7 +408,7 @@ class Proofs implements ReadAhead {
   @Transactional
   boolean handBack(OpenJob job, Fittings.Incoming coming) {
     job.forget();
-    Optional<StoredIncoming> own = own(job, kept(job), coming);
+    Optional<StoredIncoming> own = own(kept(job), coming);
     if (own.flatMap(StoredIncoming::handedOverAt).isEmpty()) {
       return true;
     }

@@ -21,14 +21,16 @@ class StoredIncoming implements Persistable<StoredIncoming.Key> {
 
   @EmbeddedId private Key key = new Key(new UUID(0, 0), new UUID(0, 0));
   private UUID garageId = new UUID(0, 0);
+  private @Nullable UUID labelId;
   private @Nullable Instant handedOverAt;
   @Transient private boolean made;
 
   protected StoredIncoming() {}
 
-  StoredIncoming(UUID garageId, UUID jobId, UUID batteryId) {
+  StoredIncoming(UUID garageId, UUID jobId, UUID batteryId, UUID labelId) {
     this.key = new Key(jobId, batteryId);
     this.garageId = garageId;
+    this.labelId = labelId;
     this.made = true;
   }
 
@@ -42,6 +44,11 @@ class StoredIncoming implements Persistable<StoredIncoming.Key> {
 
   UUID batteryId() {
     return key.batteryId();
+  }
+
+  /** True where it comes in by this label of the line-up. */
+  boolean isBy(UUID label) {
+    return label.equals(labelId);
   }
 
   Optional<Instant> handedOverAt() {

@@ -5,6 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -67,5 +69,78 @@ class BenchWalkTest extends BrowserTestBase {
                 "document.documentElement.scrollWidth - document.documentElement.clientWidth"))
         .isEqualTo(0);
     accessible(page);
+  }
+
+  /** A drag asks no more often than is answered, and ends where it was let go. */
+  @Test
+  void aDragIsAnsweredAsFastAsItCanBeAndEndsWhereItEnds() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    AtomicInteger open = new AtomicInteger();
+    AtomicInteger most = new AtomicInteger();
+    AtomicInteger all = new AtomicInteger();
+    page.onRequest(
+        request -> {
+          if (request.url().contains("/bench?")) {
+            all.incrementAndGet();
+            most.accumulateAndGet(open.incrementAndGet(), Math::max);
+          }
+        });
+    page.onRequestFinished(
+        request -> {
+          if (request.url().contains("/bench?")) {
+            open.decrementAndGet();
+          }
+        });
+    page.evaluate(
+        "async () => { const field = document.querySelector('[name=temperature]');"
+            + " for (let i = 0; i < 30; i++) { field.value = String(-i / 2);"
+            + " field.dispatchEvent(new Event('input', {bubbles: true}));"
+            + " await new Promise((done) => setTimeout(done, 8)); } }");
+    assertThat(page.locator("#ruler-cold .ruler-need")).containsText("−14.5");
+    assertThat(page.locator(".advice")).containsText("−14.5");
+    Assertions.assertThat(most.get()).isLessThanOrEqualTo(1);
+    Assertions.assertThat(all.get()).isBetween(2, 29);
+    Assertions.assertThat(page.url()).contains("temperature=-14.5");
+  }
+
+  /** What is scrolled away is brought up to date as well, and a figure opens in its conditions. */
+  @Test
+  void theTableBelowFollowsAndItsFiguresOpenInTheConditionsOfThePage() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    String own = page.locator(".outcomes td[data-letter=C] a.figure").first().innerText();
+    page.locator("[data-condition=temperature]").fill("-31");
+    assertThat(page.locator("#ruler-cold .ruler-need")).containsText("−31");
+    Locator chance = page.locator(".outcomes td[data-letter=C] a[href*=start_chance]").first();
+    Locator ruler = page.locator("#ruler-cold");
+    assertThat(ruler).containsText("−31");
+    chance.scrollIntoViewIfNeeded();
+    String cold = chance.innerText();
+    page.locator("[data-condition=temperature]").fill("5");
+    assertThat(page.locator("#ruler-cold .ruler-need")).containsText("5");
+    assertThat(chance).not().hasText(cold);
+    chance.click();
+    assertThat(page.locator("#working-panel")).containsText("Start");
+    Assertions.assertThat(chance.getAttribute("href")).contains("temperature=5");
+    page.navigate(page.url().replaceAll("/bench.*", "/") + chance.getAttribute("href"));
+    assertThat(page.locator(".working")).containsText("5");
+    Assertions.assertThat(own).isNotEmpty();
+  }
+
+  /** What was unfolded stays so and follows. */
+  @Test
+  void figuresBehindTheRulersFollowWhileTheyAreFoldedAndOnceUnfolded() {
+    Page page = page(1280, 800, ColorScheme.LIGHT);
+    openDemo(page, "Juniper", "bench");
+    Locator behind = page.locator("details.behind").first();
+    page.locator("[data-condition=days]").fill("77");
+    assertThat(page.locator("#ruler-parked .ruler-need")).containsText("77");
+    behind.locator("summary").click();
+    assertThat(behind).containsText("77");
+    page.locator("[data-condition=days]").fill("66");
+    assertThat(behind).containsText("66");
+    assertThat(behind).hasAttribute("open", "");
   }
 }

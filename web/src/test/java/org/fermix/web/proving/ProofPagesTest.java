@@ -163,34 +163,13 @@ class ProofPagesTest extends WebTestBase {
     HttpResponse<String> none =
         visit.upload(fit + "/prove/start", "start.csv", "time,volts\n0,12\n");
     assertThat(none.statusCode()).isEqualTo(422);
-    visit.upload(fit + "/prove/start", "start.csv", start());
+    visit.upload(fit + "/prove/start", "start.csv", OwnerSteps.start(10.75));
     assertThat(row("cranking")).contains("10.7");
     assertThat(row("speed")).contains("rpm");
     assertThat(visit.get(fit).body()).contains("Volts over seconds from the key");
     assertThat(visit.get(fit + "/prove/starts.svg").body()).contains("<svg");
     visit.submit(fit, fit + "/prove/cranking/back", Map.of());
     assertThat(row("speed")).contains("not yet");
-  }
-
-  /** Made up: a dip, 1.5 s of cranking with a beat of 6.6 Hz, and a running engine. */
-  private static String start() {
-    StringBuilder csv = new StringBuilder("time_s,volts\n");
-    for (int i = 0; i < 1000; i++) {
-      double t = i * 0.004;
-      double volts =
-          t < 0.5
-              ? 12.75
-              : t < 0.56
-                  ? 9.6 + 8 * (t - 0.5)
-                  : t < 2.3
-                      ? 10.75 + 0.16 * Math.sin(2 * Math.PI * t * 6.6)
-                      : 14.1 - 3 * Math.exp(-(t - 2.3) / 0.25);
-      csv.append(Math.round(t * 1000) / 1000.0)
-          .append(',')
-          .append(Math.round(volts * 1000) / 1000.0)
-          .append('\n');
-    }
-    return csv.toString();
   }
 
   @Test
@@ -206,6 +185,16 @@ class ProofPagesTest extends WebTestBase {
             .replaceAll("(/machines/[0-9a-f-]+).*", "$1");
     visit.submit(machine, machine + "/jobs", Map.of());
     assertThat(text(visit, newest(machine) + "/lineup")).contains("Mat");
+    // It has a label of its own by now: the job that chose it keeps the one it chose by.
+    assertThat(
+            database
+                .sql(
+                    "select count(*) from incoming i join battery b on b.id = i.battery_id"
+                        + " where i.job_id = cast(? as uuid) and b.label_id <> i.label_id")
+                .param(job.replace("/jobs/", ""))
+                .query(Long.class)
+                .single())
+        .isEqualTo(1);
     // The old one is in after all: reopened, taken back.
     visit.submit(machine, job + "/become/OPEN", Map.of());
     visit.submit(fit, fit + "/prove/over/back", Map.of());
