@@ -10,7 +10,11 @@ function singleOut(letter) {
   paint();
 }
 
+let dimmed = false;
+
 function paint() {
+  if (single === null && !dimmed) return;
+  dimmed = single !== null;
   document.querySelector('#bench-results')?.classList.toggle('is-singled', single !== null);
   document.querySelectorAll('#bench-results [data-letter]').forEach((element) => {
     element.classList.toggle('is-dim', single !== null && element.dataset.letter !== single);
