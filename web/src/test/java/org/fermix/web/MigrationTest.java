@@ -84,7 +84,31 @@ class MigrationTest extends WebTestBase {
             "insert into %1$s.practice values (gen_random_uuid(), '%2$s', 0, 7, '[]', null, now())")) {
       owner.sql(statement.formatted(schema, uuid(1), uuid(2), uuid(3), uuid(4))).update();
     }
+    configured(schema, MigrationVersion.fromVersion("34")).migrate();
+    JdbcClient inside = inside(schema);
+    for (String statement :
+        List.of(
+            "update candidate set removed_at = null",
+            "insert into bill (job_id, garage_id, version, costs)"
+                + " select id, garage_id, 0, '{\"A.CHARGER\": 59.9, \"B.VENT\": 4}' from job",
+            "insert into incoming (job_id, battery_id, garage_id)"
+                + " select id, battery_id, garage_id from job")) {
+      inside.sql(statement).update();
+    }
     configured(schema, MigrationVersion.LATEST).migrate();
+    // Costs go by the battery that bore the letter; those of a letter nobody bears are let go.
+    assertThat(
+            one(
+                schema,
+                "select string_agg(l.name || ' ' || c.kind || ' ' || round(c.amount, 1), ',')"
+                    + " from %1$s.bill_cost c join %1$s.label l on l.id = c.label_id"))
+        .isEqualTo("Kept CHARGER 59.9");
+    assertThat(
+            one(
+                schema,
+                "select l.name from %1$s.incoming i join %1$s.label l on l.id = i.label_id"))
+        .isEqualTo("Today");
+    inside.sql("update candidate set removed_at = now()").update();
     assertThat(
             one(
                 schema,
@@ -126,6 +150,19 @@ class MigrationTest extends WebTestBase {
                     + " join %1$s.fitted_engine f on f.engine_id = e.id"))
         .isEqualTo("powersport utility 0.7 2 5W-30 1.1");
     configured(schema, MigrationVersion.LATEST).clean();
+  }
+
+  /** Statements as the application sends them: names are those of the schema. */
+  private JdbcClient inside(String schema) {
+    if (owners instanceof DriverManagerDataSource own) {
+      String url = own.getUrl() == null ? "" : own.getUrl();
+      return JdbcClient.create(
+          new DriverManagerDataSource(
+              url + (url.contains("?") ? "&" : "?") + "currentSchema=" + schema,
+              own.getUsername() == null ? "" : own.getUsername(),
+              own.getPassword() == null ? "" : own.getPassword()));
+    }
+    throw new IllegalStateException("no source");
   }
 
   private static String uuid(int number) {
