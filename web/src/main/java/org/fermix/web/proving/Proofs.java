@@ -312,6 +312,8 @@ class Proofs implements ReadAhead {
         .ifPresent(
             each ->
                 keep(job, coming, battery, ProofMeasure.CRANKING, taken.id(), kept.get(), each));
+    // The speed of an earlier start is not that of this one, where this one shows no beat.
+    untake(job, battery, ProofMeasure.SPEED);
     Optional.ofNullable(found.get("rpm"))
         .ifPresent(
             rpm ->
@@ -367,20 +369,17 @@ class Proofs implements ReadAhead {
   @Transactional
   void takeBack(OpenJob job, Fittings.Incoming coming, ProofMeasure measure) {
     UUID battery = battery(job, coming);
-    List<StoredProof> gone =
+    List<UUID> readings =
         kept(job).proofs().stream()
             .filter(each -> each.batteryId().equals(battery) && each.measure() == measure)
+            .map(StoredProof::readingId)
             .toList();
-    for (StoredProof each : gone) {
-      log.withdraw(job, battery, each.readingId());
-      for (ProofMeasure other : ProofMeasure.values()) {
-        if (kept(job).proofs().stream()
-            .anyMatch(
-                proof -> proof.measure() == other && proof.readingId().equals(each.readingId()))) {
-          untake(job, battery, other);
-        }
-      }
-    }
+    readings.forEach(each -> log.withdraw(job, battery, each));
+    kept(job).proofs().stream()
+        .filter(each -> readings.contains(each.readingId()))
+        .forEach(stored::delete);
+    stored.flush();
+    job.forget();
   }
 
   /** The new one has the old one's place, its readings go on as its own, and the job is closed. */

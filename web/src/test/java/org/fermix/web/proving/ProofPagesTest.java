@@ -168,8 +168,24 @@ class ProofPagesTest extends WebTestBase {
     assertThat(row("speed")).contains("rpm");
     assertThat(visit.get(fit).body()).contains("Volts over seconds from the key");
     assertThat(visit.get(fit + "/prove/starts.svg").body()).contains("<svg");
+    // Another start without a clear beat: the speed of the first is not kept beside its volts.
+    visit.upload(fit + "/prove/start", "level.csv", level());
+    assertThat(row("cranking")).contains("10.5");
+    assertThat(row("speed")).contains("not yet");
+    visit.upload(fit + "/prove/start", "start.csv", OwnerSteps.start(10.75));
+    assertThat(row("speed")).doesNotContain("not yet");
     visit.submit(fit, fit + "/prove/cranking/back", Map.of());
     assertThat(row("speed")).contains("not yet");
+  }
+
+  /** Made up: a start whose volts stay level, without a beat to tell the speed by. */
+  private static String level() {
+    StringBuilder csv = new StringBuilder("time_s,volts\n");
+    for (int i = 0; i < 1000; i++) {
+      double volts = i < 125 ? 12.75 : i < 140 ? 9.4 : i < 575 ? 10.5 : 14.1;
+      csv.append(i * 4 / 1000.0).append(',').append(volts).append('\n');
+    }
+    return csv.toString();
   }
 
   @Test
