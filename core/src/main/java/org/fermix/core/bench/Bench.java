@@ -1,6 +1,7 @@
 package org.fermix.core.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -144,6 +145,28 @@ public final class Bench {
    */
   public List<Optional<WarmUp>> warmUps(Conditions conditions, double amps, double seconds) {
     return candidates.stream().map(each -> each.warmUp(conditions, amps, seconds)).toList();
+  }
+
+  /**
+   * Headline outcomes in some conditions of the candidates that may be bought and fail no gate, by
+   * letter in the order of the question: the same numbers as an answer, without bands or working.
+   */
+  public Map<String, Screening.Headline> headlines(Conditions conditions) {
+    Map<String, Screening.Headline> headlines = new LinkedHashMap<>();
+    for (BenchCandidate each : candidates) {
+      if (each.mayBeBought()) {
+        headlines.put(each.letter(), each.headline(conditions));
+      }
+    }
+    return headlines;
+  }
+
+  /** Headline outcomes of one candidate, whether or not it may be bought. */
+  public Optional<Screening.Headline> headline(String letter, Conditions conditions) {
+    return candidates.stream()
+        .filter(each -> each.letter().equals(letter))
+        .findFirst()
+        .map(each -> each.headline(conditions));
   }
 
   /**

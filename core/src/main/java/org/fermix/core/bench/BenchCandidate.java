@@ -174,6 +174,10 @@ final class BenchCandidate {
     return new CandidateAnswer(candidate, gates, OutcomeFamily.figures(in(conditions)));
   }
 
+  Screening.Headline headline(Conditions conditions) {
+    return in(conditions).headline();
+  }
+
   CandidateCurves curves(Conditions conditions, Set<CandidateCurves.Kind> asked) {
     return OutcomeFamily.curves(in(conditions), asked);
   }

@@ -21,16 +21,12 @@ public final class CandidateSurface {
 
   CandidateSurface(BenchCandidate candidate, Conditions conditions) {
     in = candidate.in(conditions);
-    costPerYear = in.candidate().isToday() ? 0 : in.costPerYear();
+    costPerYear = in.costPerYear();
     for (int i = 0; i < NODES; i++) {
       InConditions node = candidate.in(conditions.atTemperature(COLDEST_C + STEP_K * i));
       cold[i] = node.starts().cold();
       parkedDays[i] = new ParkedOutcomes(node).days();
-      var lowest = cold[i].lowestCharge(node.policy().startSureness());
-      engineOffHours[i] =
-          !conditions.hasEngineOffLoad()
-              ? conditions.engineOffHours()
-              : lowest.isPresent() ? node.engineOffHours(lowest.getAsDouble()) : 0;
+      engineOffHours[i] = node.engineOffHours();
     }
   }
 

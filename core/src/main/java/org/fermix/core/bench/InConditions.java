@@ -2,6 +2,7 @@ package org.fermix.core.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
@@ -142,9 +143,22 @@ record InConditions(
     return candidate.massKg();
   }
 
-  /** What it costs a year, what stands beside it as well. */
+  /** What it costs a year, what stands beside it as well; 0 where no price is known. */
   double costPerYear() {
-    return BenchCandidate.ownership(this).perYear() + besideCostPerYear();
+    return candidate.isToday() || !candidate.hasPrice()
+        ? 0
+        : BenchCandidate.ownership(this).perYear() + besideCostPerYear();
+  }
+
+  /** All that points are given for, without bands or working. */
+  Screening.Headline headline() {
+    return new Screening.Headline(
+        new StartOutcomes(this).chance(),
+        new ParkedOutcomes(this).days(),
+        engineOffHours(),
+        massKg(),
+        costPerYear(),
+        wishesMet);
   }
 
   Label label() {
@@ -184,6 +198,15 @@ record InConditions(
   /** Charge at which its own protection cuts the loads off (1); 0 where it has none. */
   double cutCharge() {
     return power.protection().map(Protection::reserveCharge).filter(each -> each > 0).orElse(0.0);
+  }
+
+  /** Hours the engine-off load can run with a start kept; as asked for where nothing runs (h). */
+  double engineOffHours() {
+    if (!conditions.hasEngineOffLoad()) {
+      return conditions.engineOffHours();
+    }
+    OptionalDouble lowest = starts.cold().lowestCharge(policy.startSureness());
+    return house().isPresent() || lowest.isPresent() ? engineOffHours(lowest.orElse(1)) : 0;
   }
 
   /** Hours the engine-off load can run above a charge that still starts (h). */

@@ -42,12 +42,12 @@ public final class Screening {
   }
 
   /**
-   * Headline outcomes of a new battery in the conditions.
+   * Headline outcomes in some conditions: all that points are given for.
    *
    * @param startChance of the start (1)
    * @param parkedDays until it no longer starts; 0 when it does not start full (d)
    * @param engineOffHours with a start kept; as asked for when nothing runs (h)
-   * @param costPerYear in the currency of the price
+   * @param costPerYear in the currency of the price; 0 where no price is known
    * @param wishesMet share of the owner’s wishes that it meets (1)
    */
   public record Headline(
@@ -70,7 +70,7 @@ public final class Screening {
     BenchCandidate candidate =
         new BenchCandidate(need, policy, new Candidate("A", label, 0), circuit.get(), gates);
     return candidate.mayBeBought()
-        ? new Screened(label, candidate.gates(), Optional.of(headline(candidate.in(conditions))))
+        ? new Screened(label, candidate.gates(), Optional.of(candidate.headline(conditions)))
         : new Screened(label, candidate.gates(), Optional.empty());
   }
 
@@ -90,21 +90,5 @@ public final class Screening {
       }
       return made;
     }
-  }
-
-  private Headline headline(InConditions in) {
-    var lowest = in.starts().cold().lowestCharge(policy.startSureness());
-    StartOutcomes starts = new StartOutcomes(in);
-    double hours = conditions.engineOffHours();
-    if (conditions.hasEngineOffLoad()) {
-      hours = lowest.isPresent() ? in.engineOffHours(lowest.getAsDouble()) : 0;
-    }
-    return new Headline(
-        starts.chance(),
-        new ParkedOutcomes(in).days(),
-        hours,
-        in.massKg(),
-        in.costPerYear(),
-        in.wishesMet());
   }
 }

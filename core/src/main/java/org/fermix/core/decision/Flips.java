@@ -2,13 +2,14 @@ package org.fermix.core.decision;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
-import java.util.function.DoublePredicate;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.fermix.core.bench.Bench;
-import org.fermix.core.bench.BenchAnswer;
 import org.fermix.core.bench.CandidateSurface;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Screening;
@@ -48,7 +49,7 @@ public final class Flips {
       return flips;
     }
     Conditions own = decision.answer().conditions();
-    Search search = new Search(bench, decision, State.of(decision.ranked()));
+    Search search = new Search(bench, decision, State.of(decision.ranked().get(0)));
     List<CandidateSurface> surfaces = bench.surfaces(own);
     flips.addAll(
         search.walk(
@@ -57,8 +58,8 @@ public final class Flips {
                 own.temperatureC(),
                 wholeDegrees(),
                 1,
-                value -> bench.answer(own.atTemperature(value)),
-                value -> search.maybe(surfaces, own.atTemperature(value)))));
+                value -> new Place(bench, own.atTemperature(value)),
+                there -> search.maybe(surfaces, there))));
     flips.addAll(
         search.walk(
             new Line(
@@ -66,8 +67,8 @@ public final class Flips {
                 own.daysParked(),
                 DAYS,
                 1,
-                value -> bench.answer(own.afterDays(value)),
-                value -> search.maybe(surfaces, own.afterDays(value)))));
+                value -> new Place(bench, own.afterDays(value)),
+                there -> search.maybe(surfaces, there))));
     if (own.hasEngineOffLoad()) {
       double amps = own.engineOffAmps();
       double hours = own.engineOffHours();
@@ -78,8 +79,8 @@ public final class Flips {
                   hours,
                   times(hours, Use.ENGINE_OFF_HOURS.most()),
                   0,
-                  value -> bench.answer(own.running(amps, value)),
-                  value -> true)));
+                  value -> new Place(bench, own.running(amps, value)),
+                  there -> true)));
       flips.addAll(
           search.walk(
               new Line(
@@ -87,8 +88,8 @@ public final class Flips {
                   amps,
                   times(amps, Use.ENGINE_OFF_LOAD.most()),
                   0,
-                  value -> bench.answer(own.running(value, hours)),
-                  value -> true)));
+                  value -> new Place(bench, own.running(value, hours)),
+                  there -> true)));
     }
     flips.addAll(
         search.walk(
@@ -97,8 +98,8 @@ public final class Flips {
                 bench.need().use().yearsKept().value(),
                 YEARS,
                 0,
-                value -> bench.kept(value).answer(own),
-                value -> true)));
+                value -> new Place(bench.kept(value), own),
+                there -> true)));
     priceFlip(decision.ranked(), decision.weights()).ifPresent(flips::add);
     return flips;
   }
@@ -111,10 +112,39 @@ public final class Flips {
     return FACTORS.stream().map(each -> each * now).filter(each -> each <= most).toList();
   }
 
-  /** Who comes first, and whether that one does what is asked. */
-  private record State(String letter, boolean meets) {
-    static State of(List<Ranked> ranked) {
-      return new State(ranked.get(0).letter(), ranked.get(0).meets());
+  /** What is asked of which bench. */
+  private record Place(Bench bench, Conditions conditions) {
+    State state(Weights weights) {
+      return State.of(bench.headlines(conditions), this, weights);
+    }
+  }
+
+  /**
+   * Who comes first, and whether that one does what is asked; nobody where none passes the gates.
+   */
+  private record State(Optional<String> letter, boolean meets) {
+    private static final State NOBODY = new State(Optional.empty(), false);
+
+    static State of(Ranked first) {
+      return new State(Optional.of(first.letter()), first.meets());
+    }
+
+    /** By headline outcomes; by letter where they are level, as a decision has it. */
+    static State of(Map<String, Screening.Headline> headlines, Place place, Weights weights) {
+      Points points =
+          Points.ofHeadlines(
+              headlines.values(),
+              weights,
+              place.conditions(),
+              place.conditions().layUpDays(place.bench().need()));
+      record Scored(String letter, Points.Score score) {}
+      return headlines.entrySet().stream()
+          .map(each -> new Scored(each.getKey(), points.score(each.getValue())))
+          .min(
+              Comparator.comparing(Scored::score, Points.Score.BEST_FIRST)
+                  .thenComparing(Scored::letter))
+          .map(first -> new State(Optional.of(first.letter()), first.score().meets()))
+          .orElse(NOBODY);
     }
   }
 
@@ -130,8 +160,8 @@ public final class Flips {
       double own,
       List<Double> values,
       double whole,
-      DoubleFunction<BenchAnswer> answer,
-      DoublePredicate maybe) {}
+      DoubleFunction<Place> place,
+      Predicate<Place> maybe) {}
 
   /** Looks for where the state turns. */
   private record Search(Bench bench, Decision decision, State now) {
@@ -154,8 +184,9 @@ public final class Flips {
     private Optional<Flip> outward(Line line, List<Double> values, boolean beyond) {
       double same = line.own();
       for (double value : values) {
-        if (line.maybe().test(value)) {
-          State there = stateAt(line, value);
+        Place place = line.place().apply(value);
+        if (line.maybe().test(place)) {
+          State there = place.state(decision.weights());
           if (turned(there)) {
             return closer(line, same, value, there, beyond);
           }
@@ -178,7 +209,7 @@ public final class Flips {
         if (middle == inside) {
           break;
         }
-        State state = stateAt(line, middle);
+        State state = line.place().apply(middle).state(decision.weights());
         if (turned(state)) {
           outside = middle;
           there = state;
@@ -193,17 +224,17 @@ public final class Flips {
               beyond,
               outside,
               letter,
-              letter.isEmpty() ? enough(line, outside, there.letter()) : Optional.empty()));
+              letter.isEmpty() ? enough(line, outside, there) : Optional.empty()));
     }
 
     /** What helps there, other than less of what is varied. */
-    private Optional<Opening.Enough> enough(Line line, double value, String nearest) {
-      if (line.varied() == Flip.Varied.YEARS_KEPT) {
+    private Optional<Opening.Enough> enough(Line line, double value, State found) {
+      if (line.varied() == Flip.Varied.YEARS_KEPT || found.letter().isEmpty()) {
         return Optional.empty();
       }
-      Conditions at = line.answer().apply(value).conditions();
+      Conditions at = line.place().apply(value).conditions();
       Decision there = Decision.of(bench, at, decision.weights());
-      Opening.Enough enough = Opening.of(bench, there, nearest);
+      Opening.Enough enough = Opening.of(bench, there, found.letter().get());
       boolean sameAgain =
           enough.together() && enough.each().stream().anyMatch(each -> isLess(line, each));
       List<Opening> others = enough.each().stream().filter(each -> !isLess(line, each)).toList();
@@ -225,38 +256,26 @@ public final class Flips {
 
     /** Where the present leader does what is asked and nobody does there, nobody takes over. */
     private Optional<String> takesOver(State there) {
-      return Optional.of(there.letter()).filter(letter -> there.meets() || !now.meets());
+      return there.letter().filter(letter -> there.meets() || !now.meets());
     }
 
     private boolean turned(State there) {
-      return !there.letter().equals(now.letter()) || (now.meets() && !there.meets());
-    }
-
-    private State stateAt(Line line, double value) {
-      return State.of(Decision.rank(line.answer().apply(value), decision.weights()));
+      return (now.meets() && !there.meets())
+          || (there.letter().isPresent() && !there.letter().equals(now.letter()));
     }
 
     /** What the surfaces say of a place; where nobody starts, who comes first says nothing. */
-    boolean maybe(List<CandidateSurface> surfaces, Conditions there) {
-      List<Screening.Headline> headlines =
-          surfaces.stream()
-              .map(each -> each.headline(there.temperatureC(), there.daysParked()))
-              .toList();
-      if (!now.meets() && headlines.stream().noneMatch(each -> each.startChance() >= EVEN_CHANCE)) {
+    boolean maybe(List<CandidateSurface> surfaces, Place place) {
+      Conditions there = place.conditions();
+      Map<String, Screening.Headline> headlines = new LinkedHashMap<>();
+      for (CandidateSurface each : surfaces) {
+        headlines.put(each.letter(), each.headline(there.temperatureC(), there.daysParked()));
+      }
+      if (!now.meets()
+          && headlines.values().stream().noneMatch(each -> each.startChance() >= EVEN_CHANCE)) {
         return false;
       }
-      Points points =
-          Points.ofHeadlines(headlines, decision.weights(), there, there.layUpDays(bench.need()));
-      Comparator<Integer> order =
-          Comparator.<Integer, Points.Score>comparing(
-                  i -> points.score(headlines.get(i)), Points.Score.BEST_FIRST)
-              .thenComparing(i -> surfaces.get(i).letter());
-      int first = 0;
-      for (int i = 1; i < headlines.size(); i++) {
-        first = order.compare(i, first) < 0 ? i : first;
-      }
-      return turned(
-          new State(surfaces.get(first).letter(), points.score(headlines.get(first)).meets()));
+      return turned(State.of(headlines, place, decision.weights()));
     }
   }
 

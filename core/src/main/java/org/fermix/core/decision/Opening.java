@@ -50,7 +50,7 @@ public record Opening(Kind kind, double value) {
   /** What one would be enough, each by itself; else the least that is enough together. */
   public static Enough of(Bench bench, Decision decision, String letter) {
     Conditions own = decision.answer().conditions();
-    Asked asked = new Asked(bench.only(letter), decision, letter);
+    Asked asked = new Asked(bench, decision, letter);
     List<Opening> alone = new ArrayList<>();
     for (Kind kind : Kind.values()) {
       asked.least(kind, own).ifPresent(alone::add);
@@ -141,14 +141,11 @@ public record Opening(Kind kind, double value) {
 
     private boolean meets(Conditions conditions) {
       return bench
-          .answer(conditions)
-          .find(letter)
-          .map(
-              candidate ->
-                  Shortfall.of(
-                          candidate, conditions, conditions.layUpDays(decision.answer().need()))
-                      .isEmpty())
-          .orElse(false);
+          .headline(letter, conditions)
+          .filter(
+              headline ->
+                  Shortfall.isNone(headline, conditions, conditions.layUpDays(bench.need())))
+          .isPresent();
     }
   }
 }

@@ -1,6 +1,7 @@
 package org.fermix.core.decision;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -35,8 +36,6 @@ record Points(
   /** Merit of a price that nobody has named. */
   private static final double UNKNOWN = 0.5;
 
-  private static final double LIKELY = 0.8;
-
   /**
    * How one candidate stands.
    *
@@ -63,7 +62,10 @@ record Points(
   }
 
   static Points ofHeadlines(
-      List<Screening.Headline> compared, Weights weights, Conditions conditions, double layUpDays) {
+      Collection<Screening.Headline> compared,
+      Weights weights,
+      Conditions conditions,
+      double layUpDays) {
     return new Points(
         weights,
         conditions,
@@ -123,20 +125,15 @@ record Points(
     double needs =
         weights.of(Criterion.COLD) * headline.startChance()
             + weights.of(Criterion.PARKED) * parked(headline.parkedDays())
-            + weights.of(Criterion.ENGINE_OFF) * engineOff(headline.engineOffHours());
+            + weights.of(Criterion.ENGINE_OFF)
+                * (conditions.hasEngineOffLoad() ? engineOff(headline.engineOffHours()) : 1);
     double points =
         needs
             + weights.of(Criterion.MASS) * less(headline.massKg(), leastMassKg)
             + weights.of(Criterion.MONEY)
                 * money(Optional.of(headline.costPerYear()).filter(cost -> cost > 0))
             + weights.of(Criterion.EASE) * headline.wishesMet();
-    return new Score(
-        points,
-        needs,
-        headline.startChance() >= LIKELY
-            && headline.parkedDays() >= layUpDays
-            && (!conditions.hasEngineOffLoad()
-                || headline.engineOffHours() >= conditions.engineOffHours()));
+    return new Score(points, needs, Shortfall.isNone(headline, conditions, layUpDays));
   }
 
   private double parked(double days) {

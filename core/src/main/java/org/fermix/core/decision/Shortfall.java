@@ -5,6 +5,7 @@ import java.util.List;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
+import org.fermix.core.bench.Screening;
 
 /**
  * One thing that is asked and not met.
@@ -32,6 +33,14 @@ public record Shortfall(Outcome outcome, double found, double wanted) {
             hours ->
                 add(missing, Outcome.ENGINE_OFF_HOURS, hours.value(), conditions.engineOffHours()));
     return missing;
+  }
+
+  /** True where a candidate of which only the headline outcomes are known misses none. */
+  static boolean isNone(Screening.Headline headline, Conditions conditions, double layUpDays) {
+    return 100 * headline.startChance() >= LIKELY_PERCENT
+        && headline.parkedDays() >= layUpDays
+        && (!conditions.hasEngineOffLoad()
+            || headline.engineOffHours() >= conditions.engineOffHours());
   }
 
   private static void add(List<Shortfall> missing, Outcome outcome, double found, double wanted) {

@@ -7,15 +7,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Collectors;
 import org.fermix.core.Examples;
 import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
+import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.bench.Screening;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.junit.jupiter.api.Test;
@@ -90,5 +97,68 @@ class PointsTest {
     List<Points.Score> scores = new ArrayList<>(List.of(missesByMore, misses, meets));
     scores.sort(Points.Score.BEST_FIRST);
     assertThat(scores).containsExactly(meets, misses, missesByMore);
+  }
+
+  /** What is asked without bands and working scores as the answer does, in any conditions. */
+  @Test
+  void headlinesScoreAsTheAnswerDoes() {
+    Candidate withHouse =
+        new Candidate("E", Examples.label("flooded", 640, 70, 112, 17, 96), 0)
+            .beside(
+                Beside.house(
+                    Examples.label("agm", 760, 95, 180, 27, 210),
+                    List.of(new Beside.Part("Isolator and cables", 6, 120))));
+    List<Candidate> lineUp = new ArrayList<>(Examples.lineUp());
+    lineUp.add(withHouse);
+    lineUp.add(new Candidate("F", Examples.label("efb", 700, 72, 120, 18, 0), 0));
+    lineUp.add(new Candidate("G", Examples.label("flooded", 300, 90, 150, 10, 1), 0));
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(5);
+    List<Stand.Way> ways = List.of(Stand.Way.values());
+    int met = 0;
+    int missed = 0;
+    for (int run = 0; run < 40; run++) {
+      Bench bench =
+          Bench.of(
+              Examples.need(
+                  Examples.engine("petrol-car", 2.2, 4, "15W-40"),
+                  -30 + 40 * random.nextDouble(),
+                  random.nextInt(0, 120),
+                  14.3),
+              Policy.USUAL,
+              lineUp);
+      Conditions own = Conditions.of(bench.need());
+      Conditions conditions =
+          own.running(run % 4 == 0 ? 0 : 12 * random.nextDouble(), run % 5 == 0 ? 0 : 3)
+              .left(own.stand().left(ways.get(run % ways.size())))
+              .aged(run % 2 == 0 ? JudgedAge.NEW : JudgedAge.END);
+      List<CandidateAnswer> eligible =
+          bench.answer(conditions).forSale().stream().filter(CandidateAnswer::isEligible).toList();
+      double layUpDays = conditions.layUpDays(bench.need());
+      Map<String, Screening.Headline> headlines = bench.headlines(conditions);
+      assertThat(headlines.keySet())
+          .containsExactlyElementsOf(eligible.stream().map(CandidateAnswer::letter).toList())
+          .contains("E", "F")
+          .doesNotContain("0", "G");
+      Points byAnswer = Points.of(eligible, Weights.USUAL, conditions, layUpDays);
+      Points byHeadline =
+          Points.ofHeadlines(headlines.values(), Weights.USUAL, conditions, layUpDays);
+      for (CandidateAnswer each : eligible) {
+        Points.Score expected = byAnswer.score(each);
+        Screening.Headline headline = bench.headline(each.letter(), conditions).orElseThrow();
+        Points.Score score = byHeadline.score(headline);
+        assertThat(score.points())
+            .as("%s in %s", each.letter(), conditions)
+            .isCloseTo(expected.points(), within(1e-9));
+        assertThat(score.needs()).isCloseTo(expected.needs(), within(1e-9));
+        assertThat(score.meets())
+            .as("%s in %s", each.letter(), conditions)
+            .isEqualTo(expected.meets());
+        assertThat(headlines).containsEntry(each.letter(), headline);
+        met += score.meets() ? 1 : 0;
+        missed += score.meets() ? 0 : 1;
+      }
+    }
+    assertThat(met).isGreaterThan(10);
+    assertThat(missed).isGreaterThan(10);
   }
 }
