@@ -231,6 +231,17 @@ public class Benches {
     return own(job).shown().decision();
   }
 
+  /**
+   * What is advised in the owner's own conditions; worded once for all that a page shows of it.
+   *
+   * @param display in the currency of the prices
+   */
+  public Recommendation advice(OpenJob job, Display display) {
+    return job.once(
+        Recommendation.class,
+        () -> Recommendation.of(of(job), ownDecision(job), check(job), display));
+  }
+
   /** What a job's bench says in some conditions; its owner's own are remembered. */
   Shown shown(OpenJob job, Conditions conditions) {
     Own own = own(job);

@@ -97,7 +97,7 @@ class DecideController {
     Optional<StoredSettlement> standing = settlements.standing(job);
     model.addAttribute("rail", rails.of(job, Stop.DECIDE, display));
     model.addAttribute("job", job);
-    Recommendation advice = Recommendation.of(bench, decision, benches.check(job), money);
+    Recommendation advice = benches.advice(job, money);
     model.addAttribute("recommendation", advice);
     model.addAttribute("nothing", decision.answer().forSale().isEmpty());
     model.addAttribute("hasToday", decision.answer().today().isPresent());
@@ -308,7 +308,7 @@ class DecideController {
   /** True of the leader, and of today's battery where buying is not advised now. */
   private boolean isAdvised(OpenJob job, Decision decision, String letter, Display display) {
     return letter.equals("0")
-        ? !Recommendation.of(benches.of(job), decision, benches.check(job), display).buysNow()
+        ? !benches.advice(job, display).buysNow()
         : decision.leader().map(Ranked::letter).filter(letter::equals).isPresent();
   }
 

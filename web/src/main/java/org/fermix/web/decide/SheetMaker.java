@@ -71,7 +71,7 @@ class SheetMaker {
   Sheet of(OpenJob job, String letter, String because, LocalDate today, Display display) {
     Bench bench = benches.of(job);
     Decision decision = benches.ownDecision(job);
-    Recommendation advised = Recommendation.of(bench, decision, benches.check(job), display);
+    Recommendation advised = benches.advice(job, display);
     Optional<CandidateAnswer> taken =
         letter.isEmpty()
             ? decision.leader().map(Ranked::answer)
