@@ -38,7 +38,6 @@ function paint(item) {
   const box = element.querySelector('.tick-box');
   box.textContent = ticked ? (item.action === 'skip' ? '\u2013' : '\u2713') : '';
   box.setAttribute('aria-pressed', String(ticked));
-  element.querySelector('.fitting-form')?.remove();
   element.querySelector('.fitting-when')?.remove();
   const when = document.createElement('span');
   when.className = 'fine fitting-when';
@@ -49,6 +48,17 @@ function paint(item) {
   const next = [...document.querySelectorAll('[data-step]')].find((each) => !isTicked(each));
   document.querySelectorAll('.is-next').forEach((each) => each.classList.remove('is-next'));
   next?.classList.add('is-next');
+  count();
+}
+
+// How many are done, with those that wait to be sent.
+function count() {
+  const all = document.querySelectorAll('[data-step]');
+  const done = [...all].filter(isTicked).length;
+  const bar = document.querySelector('.fitting-bar');
+  PAGE().querySelector('[data-done]').textContent = String(done);
+  bar.setAttribute('aria-label', `${done} of ${all.length} steps done`);
+  bar.querySelector('.bar-fill').setAttribute('width', `${Math.floor(100 * done / all.length)}%`);
 }
 
 function ask(element, words, act) {

@@ -123,7 +123,7 @@ class SheetPdf {
     String page =
         "<html lang=\"en\"><head><title>"
             + title
-            + "</title><meta name=\"description\" content=\""
+            + "</title><meta name=\"subject\" content=\""
             + title
             + "\"/><style>@page { size: "
             + asked.paper().size

@@ -65,16 +65,23 @@ class AwayWalkTest extends BrowserTestBase {
     try {
       page.reload();
       assertThat(page.locator("h1")).containsText("Fit C");
-      step(page, "WATER_LEVEL").locator(".tick-box").click();
+      // The open step stands large with its own Done, and the next one does after it.
+      assertThat(page.locator(".is-next")).hasAttribute("data-step", "WATER_LEVEL");
+      button(page, "Done").click();
+      assertThat(page.locator(".fitting-for")).containsText("2 of ");
       assertThat(page.locator("[data-away-words]")).containsText("one tick is kept");
       assertThat(step(page, "WATER_LEVEL")).containsText("waiting to be sent");
       // A step that is not in order is asked about here as well.
       step(page, "POSITIVE_OFF").locator(".tick-box").click();
       assertThat(step(page, "POSITIVE_OFF").locator(".error")).containsText("is not ticked");
-      step(page, "NOTE_WHAT_FORGETS").locator(".tick-box").click();
+      step(page, "NOTE_WHAT_FORGETS").getByText("Done").click();
       Locator next = page.locator(".is-next");
       assertThat(next).containsText("Ignition off");
       assertThat(page.locator("[data-away-words]")).containsText("2 ticks are kept");
+      assertThat(next.locator(".button-strong")).isVisible();
+      assertThat(step(page, "TEST_NEW")).isHidden();
+      page.getByText("Show what is done as well").click();
+      assertThat(step(page, "TEST_NEW")).isVisible();
       // The page is closed and opened again with nothing there: what was ticked still stands.
       page.reload();
       assertThat(step(page, "NOTE_WHAT_FORGETS")).containsText("waiting to be sent");

@@ -98,6 +98,7 @@ class SheetTest extends WebTestBase {
       assertThat(run("pdfinfo", pdf))
           .containsPattern("Pages: +1\\R")
           .containsPattern("Tagged: +yes")
+          .containsPattern("Subject: +What to ask for, for ")
           .contains(paper.isEmpty() ? "A4" : "612 x 792");
       assertThat(run("pdffonts", pdf).lines().skip(2))
           .isNotEmpty()
