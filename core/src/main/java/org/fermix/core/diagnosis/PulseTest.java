@@ -53,14 +53,17 @@ public record PulseTest(
     return 100 * (restBefore - restAfter) / restBefore;
   }
 
-  /** Loaded volts of the last pulse that a battery's circuit would show (V). */
+  /**
+   * Loaded volts of the last pulse that a battery's circuit would show (V). The load warms the
+   * battery, as it does in the test its rating comes from.
+   */
   public double expectedVolts(BatteryCircuit circuit) {
     ChargeState state = ChargeState.rested(charge, temperatureC);
     for (int i = 0; i < loadedVolts.size(); i++) {
       if (i > 0) {
-        state = circuit.after(state, 0, restSeconds);
+        state = circuit.afterSoaking(state, 0, restSeconds, temperatureC);
       }
-      state = circuit.after(state, amps, seconds);
+      state = circuit.afterSoaking(state, amps, seconds, temperatureC);
     }
     return circuit.volts(state, amps);
   }
