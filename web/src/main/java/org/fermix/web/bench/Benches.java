@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Enough;
 import org.fermix.core.bench.HowItFails;
@@ -18,9 +19,11 @@ import org.fermix.core.decision.Flips;
 import org.fermix.core.decision.Futures;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
+import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.plan.Extra;
 import org.fermix.core.quantity.Figure;
 import org.fermix.web.charger.Chargers;
 import org.fermix.web.charger.StoredCharger;
@@ -154,6 +157,15 @@ public class Benches {
       }
     }
     return sources;
+  }
+
+  /** What goes with a battery in the owner's machine, by the chargers owned and the check. */
+  public List<Extra> extras(OpenJob job, CandidateAnswer battery) {
+    return Extra.of(
+        needs.of(job),
+        battery,
+        List.copyOf(sources(job).values()),
+        check(job).first().filter(Verdict.Action.MEND_CHARGING::equals).isPresent());
   }
 
   /** The version of the points; who spreads them anew must have seen this one. */

@@ -4,36 +4,27 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.Outcome;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
-import org.fermix.core.charging.ChargeSource;
-import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Flip;
 import org.fermix.core.decision.ModelPrint;
 import org.fermix.core.decision.Ranked;
-import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Beside;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.plan.CounterChecks;
-import org.fermix.core.plan.Extra;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.bench.Assumptions;
 import org.fermix.web.bench.Benches;
-import org.fermix.web.bench.OutcomeTable;
-import org.fermix.web.bench.RankingBars;
 import org.fermix.web.bench.Recommendation;
 import org.fermix.web.bench.Ruler;
 import org.fermix.web.job.OpenJob;
@@ -44,13 +35,6 @@ import org.springframework.stereotype.Component;
 /** Makes the record of a decision: of the one advised, or of another that its owner takes. */
 @Component
 class SheetMaker {
-  private static final List<Outcome> ASKED =
-      List.of(
-          Outcome.START_CHANCE,
-          Outcome.PARKED_DAYS,
-          Outcome.ENGINE_OFF_HOURS,
-          Outcome.MASS,
-          Outcome.COST_PER_YEAR);
   private static final int MOST_CAUTIONS = 6;
 
   private final Benches benches;
@@ -85,10 +69,14 @@ class SheetMaker {
             taken,
             advised,
             benches.flips(job, decision.answer().conditions()),
-            benches.sources(job),
-            benches.check(job).first().filter(Verdict.Action.MEND_CHARGING::equals).isPresent(),
             display);
-    List<Sheet.Line> bill = made.bill(bills.of(job));
+    SheetBill bill =
+        new SheetBill(
+            taken,
+            taken.map(each -> benches.extras(job, each)).orElse(List.of()),
+            List.copyOf(benches.sources(job).keySet()),
+            bills.of(job),
+            display);
     return new Sheet(
         job.machineName(),
         Rails.engine(job, display),
@@ -112,12 +100,17 @@ class SheetMaker {
                         bench.need(),
                         display))
             .orElse(List.of()),
-        bill,
-        made.total(bills.of(job)),
-        made.notPriced(bills.of(job)),
+        bill.lines(),
+        bill.total(),
+        bill.notPriced(),
         made.takeAlong(),
         benches.rulers(job, display).stream().map(ruler -> made.ruler(ruler)).toList(),
-        made.levels(benches.table(job, display)),
+        taken
+            .map(
+                each ->
+                    new SheetLevels(decision, each, advised.weights(), display)
+                        .of(benches.table(job, display)))
+            .orElse(List.of()),
         made.others(),
         Cautions.of(decision, taken.or(() -> decision.first().map(Ranked::answer)), display)
             .stream()
@@ -132,8 +125,6 @@ class SheetMaker {
       Optional<CandidateAnswer> taken,
       Recommendation advised,
       List<Flip> flips,
-      Map<String, ChargeSource> sources,
-      boolean chargingFaulty,
       Display display) {
 
     String question() {
@@ -358,74 +349,6 @@ class SheetMaker {
           measures(label));
     }
 
-    private List<Extra> extras() {
-      return taken
-          .map(each -> Extra.of(need, each, List.copyOf(sources.values()), chargingFaulty))
-          .orElse(List.of());
-    }
-
-    List<Sheet.Line> bill(Bills.Costs costs) {
-      List<Sheet.Line> lines = new ArrayList<>();
-      taken.ifPresent(
-          each ->
-              lines.add(
-                  new Sheet.Line(
-                      "",
-                      each.candidate().label().name()
-                          + (each.candidate().beside().isPresent()
-                              ? " and what stands beside it"
-                              : ""),
-                      each.candidate().hasPrice() ? money(each.candidate().price()) : "",
-                      "")));
-      String letter = taken.map(CandidateAnswer::letter).orElse("");
-      for (Extra extra : extras()) {
-        Optional<Double> cost = costs.of(letter, extra.kind());
-        lines.add(
-            new Sheet.Line(
-                extra.kind().name(),
-                ExtraWords.of(extra, List.copyOf(sources.keySet()), display),
-                cost.map(
-                        amount ->
-                            (extra.kind() == Extra.Kind.OLD_ONE_BACK ? "−" : "") + money(amount))
-                    .orElse(""),
-                ExtraWords.state(extra.state())));
-      }
-      return lines;
-    }
-
-    /** What is to be paid, as far as it is priced. */
-    String total(Bills.Costs costs) {
-      if (taken.isEmpty()) {
-        return "";
-      }
-      CandidateAnswer answer = taken.get();
-      double sum = answer.candidate().hasPrice() ? answer.candidate().price() : 0;
-      for (Extra extra : extras()) {
-        sum +=
-            (extra.kind() == Extra.Kind.OLD_ONE_BACK ? -1 : 1)
-                * costs.of(answer.letter(), extra.kind()).orElse(0.0);
-      }
-      return money(sum);
-    }
-
-    /** What is needed and nobody has priced. */
-    String notPriced(Bills.Costs costs) {
-      if (taken.isEmpty()) {
-        return "";
-      }
-      List<String> missing = new ArrayList<>();
-      if (!taken.get().candidate().hasPrice()) {
-        missing.add("the battery");
-      }
-      for (Extra extra : extras()) {
-        if (extra.state() == Extra.State.NEEDED
-            && costs.of(taken.get().letter(), extra.kind()).isEmpty()) {
-          missing.add(ExtraWords.name(extra.kind()).toLowerCase(Locale.ROOT));
-        }
-      }
-      return missing.isEmpty() ? "" : "Not priced yet: " + String.join(", ", missing) + ".";
-    }
-
     String takeAlong() {
       if (taken.isEmpty()) {
         return "";
@@ -484,98 +407,6 @@ class SheetMaker {
 
     private static double percent(String at) {
       return Double.parseDouble(at.replace("%", ""));
-    }
-
-    List<Sheet.Level> levels(OutcomeTable table) {
-      if (taken.isEmpty()) {
-        return List.of();
-      }
-      String letter = taken.get().letter();
-      List<Sheet.Row> gates = new ArrayList<>();
-      List<Sheet.Row> outcomes = new ArrayList<>();
-      for (OutcomeTable.Group group : table.groups()) {
-        for (OutcomeTable.Row row : group.rows()) {
-          if (row.cells().stream().allMatch(cell -> cell.outcome().isEmpty())
-              && group.title().equals(table.groups().get(0).title())) {
-            Sheet.Row gate = row(row, letter, true);
-            if (!gate.value().equals("—")) {
-              gates.add(gate);
-            }
-          } else if (row.cells().stream()
-              .anyMatch(
-                  cell -> ASKED.stream().anyMatch(each -> cell.outcome().equals(slug(each))))) {
-            outcomes.add(row(row, letter, false));
-          }
-        }
-      }
-      List<Sheet.Level> levels = new ArrayList<>();
-      levels.add(new Sheet.Level("Gates", "all must pass; no point outweighs one", gates));
-      levels.add(new Sheet.Level("Outcomes", "against what you ask", outcomes));
-      decision.ranked().stream()
-          .filter(ranked -> ranked.letter().equals(letter))
-          .findFirst()
-          .ifPresent(ranked -> levels.add(points(ranked)));
-      return levels;
-    }
-
-    private static String slug(Outcome outcome) {
-      return outcome.name().toLowerCase(Locale.ROOT);
-    }
-
-    private static Sheet.Row row(OutcomeTable.Row row, String letter, boolean gate) {
-      String value = "";
-      String sign = "";
-      String working = "";
-      List<String> rest = new ArrayList<>();
-      for (OutcomeTable.Cell cell : row.cells()) {
-        String said = (cell.number() + " " + cell.unit()).strip();
-        if (cell.letter().equals(letter)) {
-          value = said;
-          sign = cell.sign();
-          working =
-              cell.outcome().isEmpty() ? "" : "bench/working/" + letter + "/" + cell.outcome();
-        } else if (!cell.letter().equals("0")
-            && (!gate || cell.mark().equals("fails") || cell.mark().equals("unknown"))) {
-          rest.add(cell.letter() + " " + (gate ? cell.sign() : said));
-        }
-      }
-      return new Sheet.Row(row.label(), value, row.need(), sign, String.join(", ", rest), working);
-    }
-
-    private Sheet.Level points(Ranked ranked) {
-      List<Sheet.Row> rows = new ArrayList<>();
-      for (Criterion criterion : Criterion.values()) {
-        if (decision.weights().of(criterion) > 0) {
-          rows.add(
-              new Sheet.Row(
-                  RankingBars.word(criterion),
-                  display.number(ranked.weighing(criterion).points(), 1),
-                  "of " + decision.weights().of(criterion),
-                  "",
-                  others(ranked, criterion),
-                  ""));
-        }
-      }
-      rows.add(
-          new Sheet.Row(
-              "together",
-              display.number(ranked.points(), 1),
-              "of 12",
-              "",
-              decision.ranked().stream()
-                  .filter(other -> !other.letter().equals(ranked.letter()))
-                  .map(other -> other.letter() + " " + display.number(other.points(), 1))
-                  .collect(Collectors.joining(", ")),
-              ""));
-      return new Sheet.Level("Points", advised.weights(), rows);
-    }
-
-    private String others(Ranked ranked, Criterion criterion) {
-      return decision.ranked().stream()
-          .filter(other -> !other.letter().equals(ranked.letter()))
-          .map(
-              other -> other.letter() + " " + display.number(other.weighing(criterion).points(), 1))
-          .collect(Collectors.joining(", "));
     }
 
     List<Sheet.Also> others() {

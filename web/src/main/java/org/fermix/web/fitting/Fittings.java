@@ -12,10 +12,8 @@ import java.util.UUID;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Ranked;
-import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
-import org.fermix.core.plan.Extra;
 import org.fermix.core.plan.WorkPlan;
 import org.fermix.core.plan.WorkStep;
 import org.fermix.web.bench.Benches;
@@ -175,13 +173,11 @@ public class Fittings implements ReadAhead {
 
   private List<WorkStep> steps(OpenJob job, Decision decision, CandidateAnswer fitted) {
     Need need = decision.answer().need();
-    boolean chargingFaulty =
-        benches.check(job).first().filter(Verdict.Action.MEND_CHARGING::equals).isPresent();
     return WorkPlan.of(
         need,
         fitted.candidate().label(),
         decision.answer().today().map(each -> each.candidate().label()),
-        Extra.of(need, fitted, List.copyOf(benches.sources(job).values()), chargingFaulty));
+        benches.extras(job, fitted));
   }
 
   /** Ticks a step, or says why it is skipped; again and the newer note stands. */
