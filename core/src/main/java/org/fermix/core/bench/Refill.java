@@ -22,7 +22,9 @@ public record Refill(OptionalDouble hours, Way way) {
   /** To this (1). */
   public static final double TO = 0.95;
 
-  private static final double ROOM_C = 20;
+  /** Where a charger is used (°C). */
+  public static final double ROOM_C = 20;
+
   private static final double WARMED_C = 10;
 
   /** What comes of it. */

@@ -3,6 +3,7 @@ package org.fermix.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Finding;
 import org.fermix.core.bench.Gate;
@@ -19,9 +20,11 @@ import org.fermix.core.machine.Need;
  *
  * @param value millimetres of a spacer, volts of a regulator, number of the owned charger that
  *     serves (from 0); 0 where there is none
+ * @param hours the owned charger takes from half to nearly full (h); empty where none serves
  * @param charger the one wanted, where one is
  */
-public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> charger) {
+public record Extra(
+    Kind kind, State state, double value, OptionalDouble hours, Optional<ChargerSpec> charger) {
   /** What it is, in the order of a bill. */
   public enum Kind {
     CHARGER,
@@ -81,8 +84,12 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
     return List.copyOf(extras);
   }
 
+  private static Extra valued(Kind kind, State state, double value) {
+    return new Extra(kind, state, value, OptionalDouble.empty(), Optional.empty());
+  }
+
   private static Extra plain(Kind kind, State state) {
-    return new Extra(kind, state, 0, Optional.empty());
+    return valued(kind, state, 0);
   }
 
   /**
@@ -90,10 +97,18 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
    */
   private static Extra charger(Need need, CandidateAnswer candidate, List<ChargeSource> owned) {
     Label label = candidate.candidate().label();
+    int quickest = -1;
+    double hours = Double.POSITIVE_INFINITY;
     for (int i = 0; i < owned.size(); i++) {
-      if (Refill.of(need, label, owned.get(i)).way() == Refill.Way.FILLS) {
-        return new Extra(Kind.CHARGER, State.OWNED, i, Optional.empty());
+      double takes = Refill.of(need, label, owned.get(i)).hours().orElse(Double.POSITIVE_INFINITY);
+      if (takes < hours) {
+        quickest = i;
+        hours = takes;
       }
+    }
+    if (quickest >= 0) {
+      return new Extra(
+          Kind.CHARGER, State.OWNED, quickest, OptionalDouble.of(hours), Optional.empty());
     }
     boolean stands =
         candidate.figure(Outcome.PARKED_DAYS).value() >= need.use().layUp().days().value();
@@ -104,6 +119,7 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
         Kind.CHARGER,
         stands && fills ? State.WORTH_HAVING : State.NEEDED,
         0,
+        OptionalDouble.empty(),
         Optional.of(ChargerSpec.of(need, label)));
   }
 
@@ -121,11 +137,10 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
                             || finding.code() == Finding.Code.VOLTS_TOO_LOW);
     return right
         ? plain(Kind.REGULATOR, State.NONE)
-        : new Extra(
+        : valued(
             Kind.REGULATOR,
             State.NEEDED,
-            need.engine().series() * label.chemistry().charging().absorptionLowVolts(),
-            Optional.empty());
+            need.engine().series() * label.chemistry().charging().absorptionLowVolts());
   }
 
   /**
@@ -147,13 +162,7 @@ public record Extra(Kind kind, State state, double value, Optional<ChargerSpec> 
         .flatMap(gate -> gate.findings().stream())
         .filter(finding -> finding.code() == code)
         .findFirst()
-        .map(
-            finding ->
-                new Extra(
-                    kind,
-                    State.NEEDED,
-                    Math.max(finding.found(), finding.needed()),
-                    Optional.empty()))
+        .map(finding -> valued(kind, State.NEEDED, Math.max(finding.found(), finding.needed())))
         .orElse(plain(kind, State.NONE));
   }
 }

@@ -11,6 +11,7 @@ import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.bench.Refill;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.decision.ModelPrint;
 import org.fermix.core.label.Candidate;
@@ -57,6 +58,19 @@ class ExtraTest {
     assertThat(second.value()).isEqualTo(1);
     assertThat(extra(NEED, LFP, Extra.Kind.CHARGER, charger(5, 13.2, false)).state())
         .isNotEqualTo(Extra.State.OWNED);
+  }
+
+  /** Of several that serve the quickest is named, with the hours the bench has for it. */
+  @Test
+  void theQuickestOfThoseOwnedIsNamed() {
+    ChargeSource small = charger(0.8, 13.7, false);
+    ChargeSource large = charger(8, 14.6, false);
+    Extra named = extra(NEED, AGM, Extra.Kind.CHARGER, small, large);
+    assertThat(named.value()).isEqualTo(1);
+    assertThat(named.hours()).isEqualTo(Refill.of(NEED, AGM, large).hours());
+    assertThat(extra(NEED, AGM, Extra.Kind.CHARGER, small).hours().orElseThrow())
+        .isGreaterThan(5 * named.hours().orElseThrow());
+    assertThat(extra(NEED, AGM, Extra.Kind.CHARGER).hours()).isEmpty();
   }
 
   /** The charger that is asked for fills the battery it is asked for, and harms it nowhere. */

@@ -1,6 +1,7 @@
 package org.fermix.web.decide;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import org.fermix.core.plan.ChargerSpec;
 import org.fermix.core.plan.Extra;
 import org.fermix.core.quantity.Unit;
@@ -37,7 +38,12 @@ final class ExtraWords {
           extra
               .charger()
               .map(spec -> "Charger: " + charger(spec, display))
-              .orElseGet(() -> "Charger: your “" + owned.get((int) extra.value()) + "” serves");
+              .orElseGet(
+                  () ->
+                      "Charger: your “"
+                          + owned.get((int) extra.value())
+                          + "” serves"
+                          + fromHalf(extra.hours(), display));
       case REGULATOR ->
           extra.state() == Extra.State.NONE
               ? name(extra.kind()) + ": right as it is"
@@ -75,11 +81,13 @@ final class ExtraWords {
         + display.show(spec.highVolts(), Unit.VOLT, 1).text()
         + (spec.wakes() ? ", one that wakes a battery shut off" : "")
         + ", no pulse mode"
-        + (spec.hours().isPresent()
-            ? "; about "
-                + display.show(spec.hours().getAsDouble(), Unit.HOUR, 0).text()
-                + " from half"
-            : "");
+        + fromHalf(spec.hours(), display);
+  }
+
+  private static String fromHalf(OptionalDouble hours, Display display) {
+    return hours.isPresent()
+        ? "; about " + display.show(hours.getAsDouble(), Unit.HOUR, 0).text() + " from half"
+        : "";
   }
 
   /** The state in a word. */

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Refill;
 import org.fermix.core.charging.ChargeJudgement;
-import org.fermix.core.charging.ChargingVerdict;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Unit;
@@ -22,9 +22,6 @@ import org.fermix.web.shared.Display;
  * @param style of its words: clears, close or fails
  */
 public record ChargerRow(UUID id, String name, String drawn, String style, String words) {
-  /** Where charging is best done (°C). */
-  private static final double ROOM_C = 20;
-
   private static final int TEETH = 4;
 
   static List<ChargerRow> of(
@@ -50,19 +47,24 @@ public record ChargerRow(UUID id, String name, String drawn, String style, Strin
           "fails",
           "made for " + display.show(12 * charger.series(), Unit.VOLT, 0).text() + " \u2715");
     }
+    if (candidates.isEmpty()) {
+      return new ChargerRow(
+          charger.id(), charger.name(), drawn(charger, scale), "", "no battery to judge it on yet");
+    }
     List<String> harmed = new ArrayList<>();
     List<String> partly = new ArrayList<>();
     String why = "";
+    double slowest = 0;
     for (CandidateAnswer each : candidates) {
       Label label = each.candidate().label();
-      ChargeJudgement judgement =
-          ChargeJudgement.of(charger.source(), label.chemistry(), label.capacity().value(), ROOM_C);
-      if (!judgement.isSafe()) {
-        harmed.add(each.letter());
-        why = why.isEmpty() ? why(judgement) : why;
-      } else if (judgement.verdict() == ChargingVerdict.PARTLY
-          || judgement.verdict() == ChargingVerdict.TOO_LOW) {
-        partly.add(each.letter());
+      Refill refill = Refill.of(need, label, charger.source());
+      switch (refill.way()) {
+        case HARMS -> {
+          harmed.add(each.letter());
+          why = why.isEmpty() ? why(charger, label) : why;
+        }
+        case NEVER_FULL -> partly.add(each.letter());
+        case FILLS -> slowest = Math.max(slowest, refill.hours().orElse(0));
       }
     }
     return new ChargerRow(
@@ -70,20 +72,24 @@ public record ChargerRow(UUID id, String name, String drawn, String style, Strin
         charger.name(),
         drawn(charger, scale),
         !harmed.isEmpty() ? "fails" : !partly.isEmpty() ? "close" : "clears",
-        words(harmed, partly, why));
+        words(harmed, partly, why, display.show(slowest, Unit.HOUR, 0).text()));
   }
 
-  private static String words(List<String> harmed, List<String> partly, String why) {
+  private static String words(
+      List<String> harmed, List<String> partly, String why, String slowest) {
     if (!harmed.isEmpty()) {
       return "not for " + String.join(", ", harmed) + ": " + why + " \u2715";
     }
     return partly.isEmpty()
-        ? "fills each of them \u2713"
+        ? "fills each, up to " + slowest + " from half \u2713"
         : "never fills " + String.join(", ", partly) + " \u2248";
   }
 
-  private static String why(ChargeJudgement judgement) {
-    return judgement.findings().stream()
+  private static String why(StoredCharger charger, Label label) {
+    return ChargeJudgement.of(
+            charger.source(), label.chemistry(), label.capacity().value(), Refill.ROOM_C)
+        .findings()
+        .stream()
         .map(
             finding ->
                 switch (finding.code()) {

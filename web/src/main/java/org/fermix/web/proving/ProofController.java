@@ -160,7 +160,7 @@ class ProofController {
     model.addAttribute("rail", rails.of(job, Stop.FIT, display));
     model.addAttribute("job", job);
     model.addAttribute("letter", coming.letter());
-    model.addAttribute("title", ProofWords.title(measure));
+    model.addAttribute("measure", ProofWords.title(measure));
     model.addAttribute("sheet", ReadingForms.sheet(measure.kind(), suspect(coming)));
     model.addAttribute("water", suspect(coming).needsWater());
     model.addAttribute("slug", measure.name().toLowerCase(Locale.ROOT));

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.fermix.web.Html;
 import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
@@ -69,6 +71,32 @@ class NeedPagesTest extends WebTestBase {
     assertThat(other.get(stolen).statusCode()).isEqualTo(404);
     assertThat(other.submit(elsewhere + "/need", stolen + "/remove", Map.of()).statusCode())
         .isEqualTo(404);
+  }
+
+  /** Need, Bench and Decide say the same of one charger, a slow one of 13.7 V. */
+  @Test
+  void aChargerDoesTheSameOnEveryPage() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    OwnerSteps.need(visit, job, "coldest", "-10", "layUp", "10", "minimumCca", "420");
+    OwnerSteps.add(
+        visit,
+        job,
+        OwnerSteps.label("Mat", "agm", "cranking", "700", "capacity", "70", "price", "150"));
+    visit.submit(
+        job + "/chargers/new",
+        job + "/chargers/new",
+        Map.of("name", "Small one", "kind", "MAINTAINER", "amps", "0.8", "top", "13.7"));
+    Matcher hours =
+        Pattern.compile("“Small one” (\\d+)\\.\\d h")
+            .matcher(OwnerSteps.text(visit, job + "/bench"));
+    assertThat(hours.find()).isTrue();
+    long whole = Math.round(Double.parseDouble(hours.group().replaceAll("[^0-9.]", "")));
+    assertThat(whole).isBetween(30L, 60L);
+    assertThat(OwnerSteps.text(visit, job + "/need"))
+        .contains("fills each, up to " + whole + " h from half");
+    assertThat(OwnerSteps.text(visit, job + "/decide"))
+        .contains("your “Small one” serves; about " + whole + " h from half");
   }
 
   @Test

@@ -95,6 +95,8 @@ class ProofPagesTest extends WebTestBase {
     assertThat(text(visit, fit))
         .contains("It does what was promised so far.", "5 A charger, both", "4 °C, then 3 °C");
     assertThat(text(visit, job + "/bench")).contains("3 measured");
+    assertThat(Html.text(visit.get(fit + "/prove/rest").body(), "h1"))
+        .isEqualTo("Rest, of the new one A");
     // The check of the old one does not rest on what was read of the new.
     assertThat(text(visit, job + "/check")).contains("362 A").doesNotContain("792 A");
   }
