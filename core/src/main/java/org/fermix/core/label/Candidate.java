@@ -1,6 +1,8 @@
 package org.fermix.core.label;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
@@ -40,6 +42,14 @@ public record Candidate(
   /** The same with others beside it. */
   public Candidate beside(Beside others) {
     return new Candidate(letter, label, ageYears, tested, Optional.of(others));
+  }
+
+  /** Its own label first, then those of what stands beside it. */
+  public List<Label> labels() {
+    return Stream.concat(
+            Stream.of(label),
+            beside.stream().flatMap(each -> each.others().stream()).map(Beside.Second::label))
+        .toList();
   }
 
   /** False where nobody has named a price, of what stands beside it as well. */

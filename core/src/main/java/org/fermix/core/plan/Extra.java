@@ -20,7 +20,8 @@ import org.fermix.core.machine.Need;
  *
  * @param value millimetres of a spacer, volts of a regulator, number of the owned charger that
  *     serves (from 0); 0 where there is none
- * @param hours the owned charger takes from half to nearly full (h); empty where none serves
+ * @param hours the owned charger takes from half to nearly full, of several batteries the one that
+ *     takes longest (h); empty where none serves
  * @param charger the one wanted, where one is
  */
 public record Extra(
@@ -73,7 +74,9 @@ public record Extra(
     extras.add(surge(need, label));
     extras.add(found(candidate, Kind.ADAPTER, Finding.Code.WANTS_ADAPTER));
     extras.add(found(candidate, Kind.SPACER, Finding.Code.WANTS_SPACER));
-    boolean gasesInside = label.chemistry().isLead() && need.place().enclosed();
+    boolean gasesInside =
+        need.place().enclosed()
+            && candidate.candidate().labels().stream().anyMatch(each -> each.chemistry().isLead());
     extras.add(plain(Kind.VENT, gasesInside ? State.NEEDED : State.NONE));
     boolean mechanic = need.engine().engineClass().traits().needsApproval();
     boolean watched = need.engine().engineClass().traits().watchesBattery();
@@ -93,14 +96,21 @@ public record Extra(
   }
 
   /**
-   * Needed where it would not stand the lay-up or the engine does not fill it; else worth having.
+   * One serves where it fills each battery of the candidate and harms none. Needed where it would
+   * not stand the lay-up or the engine does not fill it; else worth having.
    */
   private static Extra charger(Need need, CandidateAnswer candidate, List<ChargeSource> owned) {
-    Label label = candidate.candidate().label();
+    List<Label> labels = candidate.candidate().labels();
     int quickest = -1;
     double hours = Double.POSITIVE_INFINITY;
     for (int i = 0; i < owned.size(); i++) {
-      double takes = Refill.of(need, label, owned.get(i)).hours().orElse(Double.POSITIVE_INFINITY);
+      ChargeSource source = owned.get(i);
+      double takes =
+          labels.stream()
+              .mapToDouble(
+                  each -> Refill.of(need, each, source).hours().orElse(Double.POSITIVE_INFINITY))
+              .max()
+              .orElse(Double.POSITIVE_INFINITY);
       if (takes < hours) {
         quickest = i;
         hours = takes;
@@ -120,7 +130,7 @@ public record Extra(
         stands && fills ? State.WORTH_HAVING : State.NEEDED,
         0,
         OptionalDouble.empty(),
-        Optional.of(ChargerSpec.of(need, label)));
+        Optional.of(ChargerSpec.of(need, labels)));
   }
 
   /** The engine's charging does not fill it, or harms it. */

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.fermix.core.electrical.Protection;
 import org.fermix.core.fit.Restraint;
+import org.fermix.core.label.Beside;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.permission.Permission;
@@ -22,13 +24,15 @@ public final class WorkPlan {
 
   private final Need need;
   private final Label fitted;
+  private final Optional<Beside> beside;
   private final Optional<Label> old;
   private final List<Extra> extras;
   private final List<WorkStep> steps = new ArrayList<>();
 
-  private WorkPlan(Need need, Label fitted, Optional<Label> old, List<Extra> extras) {
+  private WorkPlan(Need need, Candidate fitted, Optional<Label> old, List<Extra> extras) {
     this.need = need;
-    this.fitted = fitted;
+    this.fitted = fitted.label();
+    this.beside = fitted.beside();
     this.old = old;
     this.extras = extras;
   }
@@ -36,12 +40,12 @@ public final class WorkPlan {
   /**
    * The steps.
    *
-   * @param fitted the new battery
+   * @param fitted the new battery, with what stands beside it
    * @param old the one that is there; empty where it is not described
    * @param extras what goes with the new one
    */
   public static List<WorkStep> of(
-      Need need, Label fitted, Optional<Label> old, List<Extra> extras) {
+      Need need, Candidate fitted, Optional<Label> old, List<Extra> extras) {
     WorkPlan plan = new WorkPlan(need, fitted, old, extras);
     plan.lay();
     return List.copyOf(plan.steps);
@@ -108,6 +112,7 @@ public final class WorkPlan {
       add(Kind.RESTRAINT, Restraint.pullNewtons(mass), Optional.of(Kind.HOLD_DOWN));
     }
     extra(Extra.Kind.VENT, Kind.VENT);
+    beside.ifPresent(this::besideIn);
     add(
         Kind.POSITIVE_ON,
         0,
@@ -137,6 +142,13 @@ public final class WorkPlan {
     if (!lead) {
       add(Kind.BALANCE_CHARGE, 0, Optional.of(Kind.FIRST_CHARGE), Caution.LITHIUM);
     }
+    beside.ifPresent(
+        each ->
+            add(
+                Kind.CHARGE_BESIDE,
+                need.engine().series(),
+                Optional.of(Kind.NEGATIVE_ON),
+                charging(each)));
     add(Kind.TAG_THE_LEAD, 0, Optional.empty());
     if (Protection.of(fitted).filter(Protection::hasReserve).isPresent()) {
       add(Kind.TRY_THE_RESERVE, 0, Optional.of(Kind.NEGATIVE_ON));
@@ -145,6 +157,31 @@ public final class WorkPlan {
       add(Kind.RECORDS, 0, Optional.empty());
     }
     back();
+  }
+
+  private void besideIn(Beside others) {
+    double heaviest =
+        others.others().stream().mapToDouble(each -> each.label().mass().value()).max().orElse(0);
+    Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+    others
+        .others()
+        .forEach(each -> cautions.addAll(cautions(heaviest, each.label().chemistry().isLead())));
+    add(Kind.BESIDE_IN, 0, Optional.of(Kind.NEGATIVE_OFF), cautions);
+    if (!others.parts().isEmpty()) {
+      add(Kind.BESIDE_PARTS, 0, Optional.empty());
+    }
+    add(Kind.FUSES, 0, Optional.empty(), Caution.SHORT_CIRCUIT);
+  }
+
+  private static Set<Caution> charging(Beside others) {
+    Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+    others
+        .others()
+        .forEach(
+            each ->
+                cautions.add(
+                    each.label().chemistry().isLead() ? Caution.HYDROGEN : Caution.LITHIUM));
+    return cautions;
   }
 
   private void back() {

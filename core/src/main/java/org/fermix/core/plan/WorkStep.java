@@ -7,7 +7,8 @@ import java.util.Optional;
  * One step of the work of changing a battery. The order is that of the trade: what can earth the
  * positive post is off first and on last. Common practice and service literature, no single source.
  *
- * @param value kilograms lifted, newtons of pull or millimetres; 0 where there is none
+ * @param value kilograms lifted, newtons of pull, millimetres, volts, or 12 V batteries in series
+ *     where several are charged; 0 where there is none
  * @param after what must be done before it, where a slip there hurts
  */
 public record WorkStep(Kind kind, double value, List<Caution> cautions, Optional<Kind> after) {
@@ -57,6 +58,12 @@ public record WorkStep(Kind kind, double value, List<Caution> cautions, Optional
     /** The pull that boat law asks its restraint to stand. */
     RESTRAINT(Phase.IN),
     VENT(Phase.IN),
+    /** What stands beside it, in and fastened. */
+    BESIDE_IN(Phase.IN),
+    /** Isolator, cables and what else joins them. */
+    BESIDE_PARTS(Phase.IN),
+    /** Each positive lead at its battery. */
+    FUSES(Phase.IN),
     POSITIVE_ON(Phase.IN),
     NEGATIVE_ON(Phase.IN),
     /** A protection’s light or buzzer, where it has one. */
@@ -67,6 +74,8 @@ public record WorkStep(Kind kind, double value, List<Caution> cautions, Optional
     FIRST_CHARGE(Phase.READY),
     /** Held at its top voltage until its cells are level. */
     BALANCE_CHARGE(Phase.READY),
+    /** What stands beside it, each in its own mode. */
+    CHARGE_BESIDE(Phase.READY),
     TAG_THE_LEAD(Phase.READY),
     /** A start reserve or wake button tried once at home. */
     TRY_THE_RESERVE(Phase.READY),

@@ -14,6 +14,7 @@ import org.fermix.core.bench.Policy;
 import org.fermix.core.bench.Refill;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.decision.ModelPrint;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.BatteryPlace;
@@ -28,8 +29,12 @@ class ExtraTest {
   private static final Label LFP = Examples.label("lfp", 650, 40, 95, 6.4, 420);
 
   private static Extra extra(Need need, Label label, Extra.Kind kind, ChargeSource... owned) {
+    return extra(need, new Candidate("A", label, 0), kind, owned);
+  }
+
+  private static Extra extra(Need need, Candidate battery, Extra.Kind kind, ChargeSource... owned) {
     CandidateAnswer answer =
-        Bench.of(need, Policy.USUAL, List.of(new Candidate("A", label, 0)))
+        Bench.of(need, Policy.USUAL, List.of(battery))
             .answer(Conditions.of(need))
             .candidates()
             .get(0);
@@ -73,10 +78,48 @@ class ExtraTest {
     assertThat(extra(NEED, AGM, Extra.Kind.CHARGER).hours()).isEmpty();
   }
 
+  /** Of several batteries a charger serves all or is none; what is asked for serves each. */
+  @Test
+  void aChargerServesEveryBatteryOfAnArrangement() {
+    Label wet = Examples.label("flooded", 640, 70, 110, 17, 96);
+    Candidate wetAndAgm = new Candidate("A", wet, 0).beside(Beside.house(AGM, List.of()));
+    ChargeSource pulses = charger(4, 14.6, true);
+    assertThat(extra(NEED, wet, Extra.Kind.CHARGER, pulses).state()).isEqualTo(Extra.State.OWNED);
+    Extra wanted = extra(NEED, wetAndAgm, Extra.Kind.CHARGER, pulses);
+    assertThat(wanted.state()).isNotEqualTo(Extra.State.OWNED);
+    ChargerSpec spec = wanted.charger().orElseThrow();
+    assertThat(spec.eachItsOwn()).isFalse();
+    for (Label each : List.of(wet, AGM)) {
+      ChargerSpec own = ChargerSpec.of(NEED, each);
+      assertThat(spec.leastAmps()).isGreaterThanOrEqualTo(own.leastAmps());
+      assertThat(spec.mostAmps()).isLessThanOrEqualTo(own.mostAmps());
+      assertThat(spec.highVolts()).isLessThanOrEqualTo(own.highVolts());
+    }
+    ChargeSource asked = charger(spec.leastAmps(), spec.highVolts(), false);
+    Extra serves = extra(NEED, wetAndAgm, Extra.Kind.CHARGER, asked);
+    assertThat(serves.hours())
+        .hasValue(
+            Math.max(
+                Refill.of(NEED, wet, asked).hours().orElseThrow(),
+                Refill.of(NEED, AGM, asked).hours().orElseThrow()));
+    // Gel wants less than a sodium-ion battery’s least: no one charger serves both.
+    Candidate apart =
+        new Candidate("A", Examples.label("gel", 500, 60, 110, 20, 200), 0)
+            .beside(Beside.house(Examples.label("sodium", 500, 60, 110, 9, 300), List.of()));
+    assertThat(extra(NEED, apart, Extra.Kind.CHARGER).charger().orElseThrow().eachItsOwn())
+        .isTrue();
+  }
+
   /** The charger that is asked for fills the battery it is asked for, and harms it nowhere. */
   @Test
   void theChargerAskedForServes() {
-    for (Label label : List.of(AGM, LFP, Examples.label("flooded", 640, 70, 110, 17, 96))) {
+    for (Label label :
+        List.of(
+            AGM,
+            LFP,
+            Examples.label("flooded", 640, 70, 110, 17, 96),
+            Examples.label("gel", 500, 60, 110, 20, 200),
+            Examples.label("sodium", 500, 60, 110, 9, 300))) {
       ChargerSpec spec = ChargerSpec.of(NEED, label);
       assertThat(spec.leastAmps()).isPositive().isLessThanOrEqualTo(spec.mostAmps());
       assertThat(spec.lowVolts()).isLessThanOrEqualTo(spec.highVolts());
@@ -115,6 +158,8 @@ class ExtraTest {
             NEED.charging());
     assertThat(extra(cabin, AGM, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NEEDED);
     assertThat(extra(cabin, LFP, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NONE);
+    Candidate withLead = new Candidate("A", LFP, 0).beside(Beside.house(AGM, List.of()));
+    assertThat(extra(cabin, withLead, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NEEDED);
     assertThat(extra(NEED, AGM, Extra.Kind.VENT).state()).isEqualTo(Extra.State.NONE);
   }
 

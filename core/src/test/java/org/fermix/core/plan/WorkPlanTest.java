@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.fermix.core.Examples;
 import org.fermix.core.bench.TypicalBattery;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.Beside;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
@@ -42,7 +46,11 @@ class WorkPlanTest {
       Need need = UsualNeed.of(Engine.usual(type)).need();
       for (Chemistry chemistry : Chemistry.all()) {
         Label label = TypicalBattery.of(need, chemistry);
-        pairs.add(new Pair(need, label, WorkPlan.of(need, label, Optional.empty(), List.of())));
+        pairs.add(
+            new Pair(
+                need,
+                label,
+                WorkPlan.of(need, new Candidate("A", label, 0), Optional.empty(), List.of())));
       }
     }
     return pairs;
@@ -155,7 +163,8 @@ class WorkPlanTest {
                     24))
             .need();
     Label heavy = Examples.label("agm", 900, 100, 200, 28, 300);
-    List<WorkStep> steps = WorkPlan.of(lorry, heavy, Optional.of(heavy), List.of());
+    List<WorkStep> steps =
+        WorkPlan.of(lorry, new Candidate("A", heavy, 0), Optional.of(heavy), List.of());
     assertThat(steps).extracting(WorkStep::kind).contains(Kind.WHOLE_BANK);
     assertThat(steps)
         .filteredOn(step -> step.kind() == Kind.LIFT_IN || step.kind() == Kind.LIFT_OUT)
@@ -164,5 +173,46 @@ class WorkPlanTest {
               assertThat(step.value()).isEqualTo(28);
               assertThat(step.cautions()).contains(Caution.HEAVY, Caution.ACID);
             });
+  }
+
+  /** What stands beside it is fast and fused before anything live is joined, and charged after. */
+  @Test
+  void othersAreInAndFusedBeforeAnythingIsJoined() {
+    Label starter = Examples.label("flooded", 640, 70, 112, 17, 96);
+    Label house = Examples.label("lfp", 400, 100, 200, 12, 500);
+    Candidate both =
+        new Candidate("A", starter, 0)
+            .beside(Beside.house(house, List.of(new Beside.Part("Isolator", 1, 50))));
+    List<Kind> kinds = new ArrayList<>();
+    Map<Kind, WorkStep> byKind = new EnumMap<>(Kind.class);
+    for (WorkStep step :
+        WorkPlan.of(
+            UsualNeed.of(Engine.usual(EngineClass.find("petrol-car").orElseThrow())).need(),
+            both,
+            Optional.of(starter),
+            List.of())) {
+      kinds.add(step.kind());
+      byKind.put(step.kind(), step);
+    }
+    assertThat(kinds)
+        .containsSubsequence(
+            Kind.NEGATIVE_OFF,
+            Kind.BESIDE_IN,
+            Kind.BESIDE_PARTS,
+            Kind.FUSES,
+            Kind.POSITIVE_ON,
+            Kind.NEGATIVE_ON,
+            Kind.FIRST_CHARGE,
+            Kind.CHARGE_BESIDE);
+    assertThat(cautions(byKind, Kind.BESIDE_IN))
+        .contains(Caution.LITHIUM)
+        .doesNotContain(Caution.ACID);
+    assertThat(cautions(byKind, Kind.CHARGE_BESIDE)).containsExactly(Caution.LITHIUM);
+    assertThat(cautions(byKind, Kind.FIRST_CHARGE)).contains(Caution.HYDROGEN);
+    assertThat(cautions(byKind, Kind.FUSES)).containsExactly(Caution.SHORT_CIRCUIT);
+  }
+
+  private static List<Caution> cautions(Map<Kind, WorkStep> steps, Kind kind) {
+    return Optional.ofNullable(steps.get(kind)).orElseThrow().cautions();
   }
 }

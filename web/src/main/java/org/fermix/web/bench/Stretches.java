@@ -217,7 +217,12 @@ public record Stretches(List<Stretch> all) {
     }
 
     String shown(double value, Display display) {
-      return unit == Unit.COUNT ? display.number(value, 1) : display.show(value, unit).text();
+      return switch (unit) {
+        case COUNT -> display.number(value, 1);
+        // Loads are small: 2.6 A is not 3.
+        case AMPERE -> display.show(value, unit, 1).text();
+        default -> display.show(value, unit).text();
+      };
     }
   }
 

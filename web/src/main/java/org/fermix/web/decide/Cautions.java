@@ -3,9 +3,10 @@ package org.fermix.web.decide;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.fermix.core.bench.CandidateAnswer;
-import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -25,31 +26,45 @@ final class Cautions {
       return cautions;
     }
     Need need = decision.answer().need();
-    var label = taken.get().candidate().label();
-    Chemistry chemistry = label.chemistry();
+    List<Label> labels = taken.get().candidate().labels();
     if (need.engine().engineClass().traits().needsApproval()) {
       cautions.add(
           "In a certified aircraft only a battery approved for that aircraft may be fitted, by those"
               + " permitted to, with the entry in its records. Ask a licensed mechanic first.");
     }
-    if (chemistry.isLead()) {
+    if (labels.stream().anyMatch(each -> each.chemistry().isLead())) {
       cautions.add(
           "Lead batteries hold sulphuric acid and give off hydrogen when charged: goggles and gloves,"
               + " fresh air, no sparks or flames. Never charge one that is frozen or split.");
-    } else {
+    }
+    OptionalDouble coldest =
+        labels.stream()
+            .map(Label::chemistry)
+            .filter(each -> !each.isLead())
+            .mapToDouble(each -> each.acceptance().coldestC())
+            .max();
+    if (coldest.isPresent()) {
       cautions.add(
-          "Never use a desulfating or equalising charger mode on it, and do not charge it below "
-              + display.show(chemistry.acceptance().coldestC(), Unit.CELSIUS).text()
+          "Never use a desulfating or equalising charger mode on "
+              + (labels.size() > 1 ? "what is not lead" : "it")
+              + ", and do not charge it below "
+              + display.show(coldest.getAsDouble(), Unit.CELSIUS).text()
               + " or what its maker allows. If it is dropped, swollen or hot, leave it outdoors and"
               + " call for advice.");
     }
     cautions.add(
         "A tool across the terminals melts at once: take off rings and watch, cover the posts;"
             + " negative off first and on last.");
-    if (label.mass().value() >= HEAVY_KG) {
+    if (labels.size() > 1) {
+      cautions.add(
+          "Fuse each positive lead close to its battery, as local rules say; join nothing before all"
+              + " stand fast.");
+    }
+    double heaviest = labels.stream().mapToDouble(each -> each.mass().value()).max().orElse(0);
+    if (heaviest >= HEAVY_KG) {
       cautions.add(
           "It weighs "
-              + display.show(label.mass().value(), Unit.KILOGRAM).text()
+              + display.show(heaviest, Unit.KILOGRAM).text()
               + ": use the carrying strap or a second person, and keep it upright.");
     }
     if (need.engine().turns() && need.climate().coldestMorningC().value() < BITTER_C) {

@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.fermix.core.casing.TerminalSide;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.plan.CounterChecks;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.lineup.BesideWords;
 import org.fermix.web.shared.Display;
 
 /** What to look for on the battery itself, before it is paid for. */
@@ -30,6 +32,25 @@ final class CounterWords {
         + (need.engine().engineClass().traits().powersport()
             ? ", and how it is filled if it comes dry"
             : "");
+  }
+
+  /** What to look for on one that stands beside it, in a line. */
+  static String beside(Beside.Second second, CounterChecks checks, Need need, Display display) {
+    Label label = second.label();
+    return "“"
+        + label.name()
+        + "” "
+        + BesideWords.purpose(second.role())
+        + ": made after "
+        + month(checks.madeAfter())
+        + checks
+            .leastMassKg()
+            .map(least -> ", over " + display.show(least, Unit.KILOGRAM).text())
+            .orElse("")
+        + ", at rest "
+        + display.show(checks.goodVolts(), Unit.VOLT, 1).text()
+        + " or more; ask for "
+        + papers(label, need);
   }
 
   static List<String> of(CounterChecks checks, Label label, Need need, Display display) {

@@ -81,7 +81,8 @@ final class ExtraWords {
         + display.show(spec.highVolts(), Unit.VOLT, 1).text()
         + (spec.wakes() ? ", one that wakes a battery shut off" : "")
         + ", no pulse mode"
-        + fromHalf(spec.hours(), display);
+        + fromHalf(spec.hours(), display)
+        + (spec.eachItsOwn() ? "; what stands beside it wants one of its own" : "");
   }
 
   private static String fromHalf(OptionalDouble hours, Display display) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.label.Beside;
 import org.fermix.core.plan.Extra;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -23,17 +24,18 @@ record SheetBill(
     Display display) {
   List<Sheet.Line> lines() {
     List<Sheet.Line> lines = new ArrayList<>();
-    taken.ifPresent(
-        each ->
-            lines.add(
-                new Sheet.Line(
-                    "",
-                    each.candidate().label().name()
-                        + (each.candidate().beside().isPresent()
-                            ? " and what stands beside it"
-                            : ""),
-                    each.candidate().hasPrice() ? money(each.candidate().price()) : "",
-                    "")));
+    taken
+        .map(CandidateAnswer::candidate)
+        .ifPresent(
+            each -> {
+              double parts = each.beside().map(Beside::partsPrice).orElse(0.0);
+              String price = each.hasPrice() ? money(each.price() - parts) : "";
+              lines.add(new Sheet.Line("", each.label().name(), price, ""));
+              each.beside().stream()
+                  .flatMap(beside -> beside.parts().stream())
+                  .forEach(
+                      part -> lines.add(new Sheet.Line("", part.name(), money(part.price()), "")));
+            });
     String letter = taken.map(CandidateAnswer::letter).orElse("");
     for (Extra extra : extras) {
       Optional<Double> cost = costs.of(letter, extra.kind());

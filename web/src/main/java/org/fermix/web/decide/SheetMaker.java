@@ -15,7 +15,7 @@ import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Flip;
 import org.fermix.core.decision.ModelPrint;
 import org.fermix.core.decision.Ranked;
-import org.fermix.core.label.Beside;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
@@ -29,6 +29,7 @@ import org.fermix.web.bench.Recommendation;
 import org.fermix.web.bench.Ruler;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
+import org.fermix.web.lineup.BesideWords;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Component;
 
@@ -91,15 +92,7 @@ class SheetMaker {
         made.notBelow(),
         made.beside(),
         made.cases(),
-        taken
-            .map(
-                each ->
-                    CounterWords.of(
-                        CounterChecks.of(bench.need(), each.candidate().label(), today),
-                        each.candidate().label(),
-                        bench.need(),
-                        display))
-            .orElse(List.of()),
+        taken.map(each -> checks(each.candidate(), bench.need(), today, display)).orElse(List.of()),
         bill.lines(),
         bill.total(),
         bill.notPriced(),
@@ -117,6 +110,22 @@ class SheetMaker {
             .limit(MOST_CAUTIONS)
             .toList(),
         Assumptions.of(bench.need(), display));
+  }
+
+  private static List<String> checks(
+      Candidate battery, Need need, LocalDate today, Display display) {
+    List<String> lines =
+        new ArrayList<>(
+            CounterWords.of(
+                CounterChecks.of(need, battery.label(), today), battery.label(), need, display));
+    battery.beside().stream()
+        .flatMap(beside -> beside.others().stream())
+        .map(
+            other ->
+                CounterWords.beside(
+                    other, CounterChecks.of(need, other.label(), today), need, display))
+        .forEach(lines::add);
+    return lines;
   }
 
   private record Made(
@@ -307,17 +316,13 @@ class SheetMaker {
           .flatMap(beside -> beside.others().stream())
           .map(
               other ->
-                  role(other.role()) + ": " + other.label().name() + ", " + specs(other.label()))
+                  "And "
+                      + BesideWords.purpose(other.role())
+                      + ": "
+                      + other.label().name()
+                      + ", "
+                      + specs(other.label()))
           .toList();
-    }
-
-    private static String role(Beside.Role role) {
-      return switch (role) {
-        case HOUSE -> "And for the house";
-        case RESERVE -> "And in reserve for a start";
-        case SECOND_ENGINE -> "And for the second engine";
-        case MOTOR -> "And for the electric motor";
-      };
     }
 
     /** The one in the tray first, then those beside it, whose places are not measured. */

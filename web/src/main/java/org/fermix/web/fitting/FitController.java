@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.fermix.core.label.Label;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.plan.WorkPlan;
 import org.fermix.core.plan.WorkStep;
 import org.fermix.web.account.Visitor;
@@ -102,9 +102,9 @@ class FitController {
     model.addAttribute("letter", work.letter());
     model.addAttribute("settled", work.settled());
     model.addAttribute("gone", work.gone());
-    model.addAttribute("name", work.fitted().map(Label::name).orElse(""));
+    model.addAttribute("name", work.fitted().map(each -> each.label().name()).orElse(""));
     model.addAttribute(
-        "chemistry", work.fitted().map(each -> each.chemistry().shortName()).orElse(""));
+        "chemistry", work.fitted().map(each -> each.label().chemistry().shortName()).orElse(""));
     model.addAttribute("left", WorkPlan.leftToOthers(work.need()));
     model.addAttribute("done", work.done());
     model.addAttribute("all", work.steps().size());
@@ -125,7 +125,7 @@ class FitController {
         if (step.kind().phase() == phase) {
           number++;
           FitTick tick = work.ticks().get(step.kind().name());
-          Label fitted = work.fitted().orElseThrow();
+          Candidate fitted = work.fitted().orElseThrow();
           rows.add(
               new Row(
                   step.kind().name(),

@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Ranked;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.plan.WorkPlan;
@@ -60,7 +61,7 @@ public class Fittings implements ReadAhead {
       String letter,
       boolean settled,
       boolean gone,
-      Optional<Label> fitted,
+      Optional<Candidate> fitted,
       Need need,
       Optional<Label> old,
       List<WorkStep> steps,
@@ -100,7 +101,7 @@ public class Fittings implements ReadAhead {
     Work work = of(job);
     return work.fitted()
         .flatMap(
-            label ->
+            fitted ->
                 lineUp
                     .labelId(job, work.letter())
                     .map(
@@ -108,7 +109,7 @@ public class Fittings implements ReadAhead {
                             new Incoming(
                                 work.letter(),
                                 id,
-                                label,
+                                fitted.label(),
                                 work.need(),
                                 work.old(),
                                 work.ticks().containsKey(WorkStep.Kind.CLEAN.name()))));
@@ -164,7 +165,7 @@ public class Fittings implements ReadAhead {
         letter,
         settled.isPresent(),
         gone,
-        fitted.map(each -> each.candidate().label()),
+        fitted.map(CandidateAnswer::candidate),
         need,
         decision.answer().today().map(each -> each.candidate().label()),
         fitted.map(each -> steps(job, decision, each)).orElse(List.of()),
@@ -175,7 +176,7 @@ public class Fittings implements ReadAhead {
     Need need = decision.answer().need();
     return WorkPlan.of(
         need,
-        fitted.candidate().label(),
+        fitted.candidate(),
         decision.answer().today().map(each -> each.candidate().label()),
         benches.extras(job, fitted));
   }

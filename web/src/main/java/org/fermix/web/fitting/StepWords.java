@@ -1,9 +1,14 @@
 package org.fermix.web.fitting;
 
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.fermix.core.label.Beside;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.plan.WorkStep;
 import org.fermix.core.quantity.Unit;
+import org.fermix.web.lineup.BesideWords;
 import org.fermix.web.shared.Display;
 
 /** Words for the steps of the work: what is done, why, and what can hurt there. */
@@ -20,7 +25,8 @@ final class StepWords {
     };
   }
 
-  static String title(WorkStep step, Label fitted, Display display) {
+  static String title(WorkStep step, Candidate battery, Display display) {
+    Label fitted = battery.label();
     return switch (step.kind()) {
       case TEST_NEW -> "Test the new one while it can go back";
       case WATER_LEVEL -> "Where caps come off: plates covered, distilled water only";
@@ -51,6 +57,16 @@ final class StepWords {
               + " N each way: it moves no more than "
               + display.show(25.4, Unit.MILLIMETRE, 0).text();
       case VENT -> "Vent hose on, its end outside";
+      case BESIDE_IN ->
+          "In and as firm: "
+              + others(battery, each -> display.show(each.mass().value(), Unit.KILOGRAM).text());
+      case BESIDE_PARTS ->
+          "Fit what joins them: "
+              + battery.beside().stream()
+                  .flatMap(each -> each.parts().stream())
+                  .map(Beside.Part::name)
+                  .collect(Collectors.joining(", "));
+      case FUSES -> "A fuse in each positive lead, close to its battery";
       case POSITIVE_ON -> "Positive on, tight, cap over it";
       case NEGATIVE_ON -> "Negative on last, grease both";
       case FAULT_LIGHT -> "Wire its fault light or signal, if it has one";
@@ -65,11 +81,58 @@ final class StepWords {
               + display.show(step.value(), Unit.VOLT, 1).text()
               + " at the most";
       case BALANCE_CHARGE -> "Leave it on until the current has fallen to almost nothing";
-      case TAG_THE_LEAD -> "Tag the charging lead “" + fitted.chemistry().shortName() + "”";
+      case TAG_THE_LEAD ->
+          battery.labels().size() > 1
+              ? "Tag each charging lead: "
+                  + battery.labels().stream()
+                      .map(each -> "“" + each.chemistry().shortName() + "”")
+                      .distinct()
+                      .collect(Collectors.joining(", "))
+              : "Tag the charging lead “" + fitted.chemistry().shortName() + "”";
+      case CHARGE_BESIDE ->
+          "Charge each of the others full by itself: "
+              + others(
+                  battery,
+                  each ->
+                      each.chemistry().shortName()
+                          + ", "
+                          + display
+                              .show(
+                                  step.value() * each.chemistry().charging().absorptionHighVolts(),
+                                  Unit.VOLT,
+                                  1)
+                              .text()
+                          + " at the most");
       case TRY_THE_RESERVE -> "Try its start reserve or wake button once, at home";
       case RECORDS -> "Entry in the records, by those permitted to";
       case OLD_ONE_BACK -> "Old one back, deposit and receipt";
     };
+  }
+
+  private static String others(Candidate battery, Function<Label, String> said) {
+    return battery.beside().stream()
+        .flatMap(each -> each.others().stream())
+        .map(
+            each ->
+                "“"
+                    + each.label().name()
+                    + "” "
+                    + BesideWords.purpose(each.role())
+                    + ", "
+                    + said.apply(each.label()))
+        .collect(Collectors.joining("; "));
+  }
+
+  /** The battery whose cautions a step has; of several beside it, the one that is not lead. */
+  private static Label meant(WorkStep step, Candidate battery) {
+    if (step.kind() != WorkStep.Kind.BESIDE_IN && step.kind() != WorkStep.Kind.CHARGE_BESIDE) {
+      return battery.label();
+    }
+    List<Label> others = battery.labels().subList(1, battery.labels().size());
+    return others.stream()
+        .filter(each -> !each.chemistry().isLead())
+        .findFirst()
+        .orElse(battery.labels().get(battery.labels().size() - 1));
   }
 
   static String why(WorkStep.Kind kind) {
@@ -99,6 +162,11 @@ final class StepWords {
       case HOLD_DOWN -> "Shaking sheds the plates’ paste and cracks cells.";
       case RESTRAINT -> "Twice its mass, 90 lb at the most: 33 CFR 183.420 (from memory), by hand.";
       case VENT -> "Gas from charging must not stay where people sit or switches spark.";
+      case BESIDE_IN -> "Upright, held down, its posts covered until all stand fast.";
+      case BESIDE_PARTS -> "As the maker of each says; nothing is joined to the batteries yet.";
+      case FUSES ->
+          "A chafed lead is fed by every battery joined to it. Size and distance are for local rules"
+              + " to say; a starter’s own lead may be exempt.";
       case POSITIVE_ON -> "While nothing is joined to the body.";
       case NEGATIVE_ON -> "One small spark here is the modules waking.";
       case FAULT_LIGHT -> "A protection that has tripped is found before it strands you.";
@@ -110,6 +178,7 @@ final class StepWords {
       case FIRST_CHARGE -> "Shops sell them part charged.";
       case BALANCE_CHARGE ->
           "Its cells come from the shelf unlike; held at the top they come level.";
+      case CHARGE_BESIDE -> "What is joined half full only levels out, and slowly.";
       case TAG_THE_LEAD -> "Whoever charges it next must see which mode is right.";
       case TRY_THE_RESERVE -> "Once in daylight, so that it is known in the dark.";
       case RECORDS -> "Type, approval, mass and balance; the aircraft is not airworthy without it.";
@@ -118,7 +187,8 @@ final class StepWords {
     };
   }
 
-  static List<String> cautions(WorkStep step, Label fitted, Display display) {
+  static List<String> cautions(WorkStep step, Candidate battery, Display display) {
+    Label fitted = meant(step, battery);
     return step.cautions().stream()
         .map(
             caution ->

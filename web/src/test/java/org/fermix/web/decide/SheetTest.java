@@ -188,7 +188,15 @@ class SheetTest extends WebTestBase {
     visit.submit(
         page,
         page,
-        Map.of("start", "A", "house", "B", "number", Html.value(visit.get(page).body(), "number")));
+        Map.of(
+            "start",
+            "A",
+            "house",
+            "B",
+            "parts",
+            "Isolator and cables; 6; 120",
+            "number",
+            Html.value(visit.get(page).body(), "number")));
     visit.submit(
         job + "/decide",
         job + "/decide/settle",
@@ -204,7 +212,12 @@ class SheetTest extends WebTestBase {
     String body = visit.get(job + "/decide/sheet").body();
     assertThat(Html.all(body, ".counter-case")).hasSize(2);
     assertThat(OwnerSteps.plain(Html.text(body, "#content")))
-        .contains("The case in the tray, 1 : 10", "The case of “", "And for the house");
+        .contains("The case in the tray, 1 : 10", "The case of “", "And for the house")
+        .contains("Isolator and cables €120", "” for the house: made after ");
+    // What stands beside it is set in, fused and charged as well.
+    assertThat(OwnerSteps.text(visit, job + "/fit"))
+        .contains("” for the house, ", "Fit what joins them: Isolator and cables")
+        .contains("A fuse in each positive lead", "Charge each of the others full by itself");
     assertThat(run("pdfinfo", pdf("").toString())).containsPattern("Pages: +1\\R");
   }
 }

@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.fermix.core.bench.TypicalBattery;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.label.Beside;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
@@ -146,14 +148,19 @@ class FitPagesTest extends WebTestBase {
       Need need = UsualNeed.of(Engine.usual(type)).need();
       for (Chemistry chemistry : Chemistry.all()) {
         Label label = TypicalBattery.of(need, chemistry);
+        Candidate alone = new Candidate("A", label, 0);
+        Candidate arranged =
+            alone.beside(Beside.house(label, List.of(new Beside.Part("Isolator", 1, 50))));
         for (WorkStep.Kind kind : WorkStep.Kind.values()) {
           WorkStep step =
               new WorkStep(kind, 14, List.of(WorkStep.Caution.values()), Optional.empty());
-          assertThat(StepWords.title(step, label, Display.USUAL))
-              .isNotBlank()
-              .doesNotContain("null");
-          assertThat(StepWords.why(kind)).endsWith(".");
-          assertThat(StepWords.cautions(step, label, Display.USUAL)).hasSize(9);
+          for (Candidate each : List.of(alone, arranged)) {
+            assertThat(StepWords.title(step, each, Display.USUAL))
+                .isNotBlank()
+                .doesNotContain("null");
+            assertThat(StepWords.why(kind)).endsWith(".");
+            assertThat(StepWords.cautions(step, each, Display.USUAL)).hasSize(9);
+          }
         }
       }
     }
