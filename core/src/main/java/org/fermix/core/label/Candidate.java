@@ -2,6 +2,7 @@ package org.fermix.core.label;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.fermix.core.quantity.Check;
 import org.fermix.core.quantity.Limits;
@@ -17,6 +18,8 @@ import org.fermix.core.quantity.Unit;
  */
 public record Candidate(
     String letter, Label label, double ageYears, Tested tested, Optional<Beside> beside) {
+  private static final String AND = " + ";
+
   /** Years in service. */
   public static final Limits AGE = new Limits("age", 0, 30, Unit.YEAR);
 
@@ -44,10 +47,35 @@ public record Candidate(
     return new Candidate(letter, label, ageYears, tested, Optional.of(others));
   }
 
+  /**
+   * An arrangement of a battery that starts the engine and others beside it, under all their names.
+   */
+  public static Candidate arranged(String letter, Label starter, double ageYears, Beside beside) {
+    String name =
+        Stream.concat(
+                Stream.of(starter.name()),
+                beside.others().stream().map(each -> each.label().name()))
+            .collect(Collectors.joining(AND));
+    return new Candidate(letter, starter.named(name), ageYears).beside(beside);
+  }
+
+  /** The label of the battery in its place under its own name, whatever stands beside it. */
+  public Label own() {
+    String others =
+        beside.stream()
+            .flatMap(each -> each.others().stream())
+            .map(each -> AND + each.label().name())
+            .collect(Collectors.joining());
+    String name = label.name();
+    return others.isEmpty() || !name.endsWith(others)
+        ? label
+        : label.named(name.substring(0, name.length() - others.length()));
+  }
+
   /** Its own label first, then those of what stands beside it. */
   public List<Label> labels() {
     return Stream.concat(
-            Stream.of(label),
+            Stream.of(own()),
             beside.stream().flatMap(each -> each.others().stream()).map(Beside.Second::label))
         .toList();
   }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.fermix.core.bench.CandidateAnswer;
-import org.fermix.core.label.Beside;
+import org.fermix.core.label.Label;
 import org.fermix.core.plan.Extra;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -28,9 +28,10 @@ record SheetBill(
         .map(CandidateAnswer::candidate)
         .ifPresent(
             each -> {
-              double parts = each.beside().map(Beside::partsPrice).orElse(0.0);
-              String price = each.hasPrice() ? money(each.price() - parts) : "";
-              lines.add(new Sheet.Line("", each.label().name(), price, ""));
+              for (Label label : each.labels()) {
+                String price = label.hasPrice() ? money(label.price().value()) : "";
+                lines.add(new Sheet.Line("", label.name(), price, ""));
+              }
               each.beside().stream()
                   .flatMap(beside -> beside.parts().stream())
                   .forEach(

@@ -117,7 +117,7 @@ class SheetMaker {
     List<String> lines =
         new ArrayList<>(
             CounterWords.of(
-                CounterChecks.of(need, battery.label(), today), battery.label(), need, display));
+                CounterChecks.of(need, battery.own(), today), battery.own(), need, display));
     battery.beside().stream()
         .flatMap(beside -> beside.others().stream())
         .map(

@@ -80,9 +80,6 @@ record Entry(
                 other ->
                     new Beside.Second(other.part().role(), other.joined(systemVolts), other.run()))
             .toList();
-    StringBuilder name = new StringBuilder(starter.label().name());
-    seconds.forEach(second -> name.append(" + ").append(second.label().name()));
-    return new Candidate(letter, starter.label().named(name.toString()), ageYears)
-        .beside(new Beside(seconds, parts));
+    return Candidate.arranged(letter, starter.label(), ageYears, new Beside(seconds, parts));
   }
 }

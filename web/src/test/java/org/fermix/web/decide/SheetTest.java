@@ -213,7 +213,9 @@ class SheetTest extends WebTestBase {
     assertThat(Html.all(body, ".counter-case")).hasSize(2);
     assertThat(OwnerSteps.plain(Html.text(body, "#content")))
         .contains("The case in the tray, 1 : 10", "The case of “", "And for the house")
-        .contains("Isolator and cables €120", "” for the house: made after ");
+        .contains("Isolator and cables €120", "” for the house: made after ")
+        // Each is asked for by its own name.
+        .doesNotContainPattern("sheet of “[^”]+ \\+ ");
     // What stands beside it is set in, fused and charged as well.
     assertThat(OwnerSteps.text(visit, job + "/fit"))
         .contains("” for the house, ", "Fit what joins them: Isolator and cables")
