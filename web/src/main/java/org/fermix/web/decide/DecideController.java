@@ -114,7 +114,7 @@ class DecideController {
             .map(each -> settled(each, now, money))
             .toList());
     Sheet shown = standing.map(StoredSettlement::sheet).orElse(now);
-    model.addAttribute("sheet", markup.of(shown, said(standing, money)));
+    model.addAttribute("sheet", markup.within(shown, said(standing, money)));
     model.addAttribute("costs", costs(job, now, money, typed));
     model.addAttribute("costsVersion", bills.of(job).version());
     model.addAttribute("number", Submissions.number());
@@ -349,7 +349,7 @@ class DecideController {
       Model model) {
     Asked asked = asked(visitor, id, settled, display);
     model.addAttribute("job", asked.job());
-    model.addAttribute("sheet", markup.of(asked.sheet(), asked.settled()));
+    model.addAttribute("sheet", markup.within(asked.sheet(), asked.settled()));
     model.addAttribute("which", settled == null ? "" : "?settled=" + settled);
     model.addAttribute("letter", "?paper=letter" + (settled == null ? "" : "&settled=" + settled));
     return "decide/sheetpage";

@@ -35,7 +35,9 @@ record SheetBill(
               each.beside().stream()
                   .flatMap(beside -> beside.parts().stream())
                   .forEach(
-                      part -> lines.add(new Sheet.Line("", part.name(), money(part.price()), "")));
+                      part ->
+                          lines.add(
+                              new Sheet.Line("", part.name(), money(part.price()), "needed")));
             });
     String letter = taken.map(CandidateAnswer::letter).orElse("");
     for (Extra extra : extras) {

@@ -55,6 +55,13 @@ class SheetMarkup {
     return of(sheet, settled, cut(sheet));
   }
 
+  /** The same as part of a page, which has a heading of its own. */
+  String within(Sheet sheet, String settled) {
+    return of(sheet, settled)
+        .replace("<h1>", "<h2 class=\"counter-title\">")
+        .replace("</h1>", "</h2>");
+  }
+
   /** The least that must be left out, reckoned from the number of lines. */
   static int cut(Sheet sheet) {
     int cut = 0;

@@ -38,7 +38,7 @@ final class SheetText {
         lines,
         "What else",
         sheet.bill().stream()
-            .filter(line -> !line.kind().isEmpty() && !line.state().equals("none needed"))
+            .filter(line -> !line.state().isEmpty() && !line.state().equals("none needed"))
             .map(
                 line ->
                     line.what() + ": " + (line.amount().isEmpty() ? line.state() : line.amount()))

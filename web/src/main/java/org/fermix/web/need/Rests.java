@@ -83,7 +83,7 @@ public record Rests(
 
   private static String link(Assumption assumption, String base) {
     return switch (assumption) {
-      case ENGINE -> base + "/recordings";
+      case ENGINE -> base + "/check/recordings";
       case MINIMUM -> base + "/need#f-minimumCca";
       case COLDEST_MORNING -> base + "/need#f-coldest";
       case WINTER_MEAN -> base + "/need#f-winterMean";

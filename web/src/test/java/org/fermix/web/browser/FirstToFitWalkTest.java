@@ -48,7 +48,7 @@ class FirstToFitWalkTest extends BrowserTestBase {
       assertThat(page.locator(".decide-settled")).containsText("Take C");
       accessible(page);
       page.navigate(decide + "/sheet");
-      assertThat(page.locator(".counter h1")).containsText("Halyard");
+      assertThat(page.locator(".counter .counter-title")).containsText("Halyard");
       accessible(page);
       page.navigate(decide.replaceAll("/decide$", "/fit"));
       accessible(page);
