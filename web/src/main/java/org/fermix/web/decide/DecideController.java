@@ -127,7 +127,13 @@ class DecideController {
 
   /** One decision as the page says it. */
   public record Settled(
-      UUID id, String when, String headline, String because, String differs, boolean otherModels) {}
+      UUID id,
+      String when,
+      String letter,
+      String headline,
+      String because,
+      String differs,
+      boolean otherModels) {}
 
   private static Settled settled(StoredSettlement each, Sheet now, Display display) {
     String then = each.sheet().choice().letter();
@@ -144,6 +150,7 @@ class DecideController {
     return new Settled(
         each.getId(),
         display.moment(each.settledAt()),
+        then,
         each.sheet().headline(),
         each.sheet().because(),
         differs,

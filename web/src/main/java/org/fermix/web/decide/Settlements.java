@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Decisions that were settled: kept as they were made, one of a job stands. */
 @Service
-class Settlements implements ReadAhead {
+public class Settlements implements ReadAhead {
   private final SettlementRepository stored;
   private final SheetMaker sheets;
   private final LineUp lineUp;
@@ -108,7 +108,7 @@ class Settlements implements ReadAhead {
    * @param letter of the one taken, {@code 0} for today's
    */
   @Transactional
-  void settle(OpenJob job, UUID number, String letter, String because, Display display) {
+  public void settle(OpenJob job, UUID number, String letter, String because, Display display) {
     lineUp.hold(job);
     job.forget();
     if (submissions.made(job.garageId(), number).isPresent()) {

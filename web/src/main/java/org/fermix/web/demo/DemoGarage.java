@@ -12,25 +12,33 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import org.fermix.core.decision.Ranked;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.EngineClass;
+import org.fermix.core.plan.WorkStep;
+import org.fermix.core.prove.ProofMeasure;
 import org.fermix.standins.StandInBattery;
 import org.fermix.standins.StandInLogger;
 import org.fermix.web.account.Accounts;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.approval.Approvals;
+import org.fermix.web.bench.Benches;
 import org.fermix.web.charger.Chargers;
 import org.fermix.web.check.Checks;
+import org.fermix.web.decide.Settlements;
+import org.fermix.web.fitting.Fittings;
 import org.fermix.web.garage.Garage;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.machine.Description;
 import org.fermix.web.need.Needs;
+import org.fermix.web.proving.Proofs;
 import org.fermix.web.recordings.Recordings;
+import org.fermix.web.shared.Display;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -47,7 +55,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoGarage implements ApplicationRunner {
   /** Raised whenever what is loaded changes. */
-  private static final int EDITION = 5;
+  private static final int EDITION = 6;
 
   private static final Logger LOG = LoggerFactory.getLogger(DemoGarage.class);
 
@@ -62,6 +70,10 @@ class DemoGarage implements ApplicationRunner {
   private final Approvals approvals;
   private final Checks checks;
   private final Recordings recordings;
+  private final Benches benches;
+  private final Settlements settlements;
+  private final Fittings fittings;
+  private final Proofs proofs;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -75,6 +87,10 @@ class DemoGarage implements ApplicationRunner {
       Approvals approvals,
       Checks checks,
       Recordings recordings,
+      Benches benches,
+      Settlements settlements,
+      Fittings fittings,
+      Proofs proofs,
       TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
@@ -86,6 +102,10 @@ class DemoGarage implements ApplicationRunner {
     this.approvals = approvals;
     this.checks = checks;
     this.recordings = recordings;
+    this.benches = benches;
+    this.settlements = settlements;
+    this.fittings = fittings;
+    this.proofs = proofs;
     this.transaction = transaction;
     this.clock = clock;
   }
@@ -109,6 +129,7 @@ class DemoGarage implements ApplicationRunner {
     wasp(demo);
     drift(demo);
     pelican(demo);
+    heron(demo);
     add(demo, "Lark", "aircraft", 3.8, 4, "15W-50");
     add(demo, "Badger", "utility", 0.8, 2, "5W-30");
   }
@@ -251,6 +272,67 @@ class DemoGarage implements ApplicationRunner {
         false,
         small("Northshore Demo Works 12 wet", "flooded", 165, 12, 4.3, 145, "price", "38"));
     lineUp.add(job, false, small("Tern Demo Power 5 LFP", "lfp", 120, 5, 1.1, 105, "price", "129"));
+  }
+
+  /** Settled, half fitted, its new battery measured on the counter. */
+  private void heron(Visitor demo) {
+    OpenJob job = add(demo, "Heron", "petrol-car", 1.4, 4, "5W-30");
+    needs.store(
+        job,
+        Map.ofEntries(
+            Map.entry("minimumCca", "440"),
+            Map.entry("trayLength", "245"),
+            Map.entry("trayWidth", "178"),
+            Map.entry("trayHeight", "200"),
+            Map.entry("side", "RIGHT"),
+            Map.entry("coldest", "-12"),
+            Map.entry("layUp", "21"),
+            Map.entry("drain", "15"),
+            Map.entry("volts", "14.3"),
+            Map.entry("years", "6"),
+            Map.entry("currency", "EUR")));
+    battery(job, true, "Skerry Demo Batteries 50", "flooded", 460, 80, 50, 13, 242, 175, "6");
+    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(12));
+    checks.take(
+        job,
+        ReadingKind.REST_VOLTS,
+        "Demo Meter 1",
+        Map.of("volts", "12.52", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A"),
+        ago(6));
+    checks.take(
+        job,
+        ReadingKind.TESTER,
+        "stand-in tester",
+        Map.of("shown", "271", "set", "460", "test", "cca", "charged", "yes"),
+        ago(4));
+    battery(job, false, "Northshore Demo Works 55", "flooded", 520, 85, 55, 14.1, 242, 175, "79");
+    battery(job, false, "Halyard Demo Cells 60 AGM", "agm", 660, 105, 60, 17.4, 242, 190, "149");
+    String taken = benches.ownDecision(job).leader().map(Ranked::letter).orElseThrow();
+    settlements.settle(job, Submissions.number(), taken, "", Display.USUAL.in("EUR"));
+    for (WorkStep.Kind step :
+        List.of(
+            WorkStep.Kind.TEST_NEW,
+            WorkStep.Kind.WATER_LEVEL,
+            WorkStep.Kind.NOTE_WHAT_FORGETS,
+            WorkStep.Kind.LET_IT_SLEEP,
+            WorkStep.Kind.CHARGERS_OFF)) {
+      fittings.tick(job, step.name(), false, "");
+    }
+    Fittings.Incoming coming = fittings.incoming(job).orElseThrow();
+    proofs.take(
+        job,
+        coming,
+        ProofMeasure.REST,
+        Submissions.number(),
+        "Demo Meter 1",
+        Map.of("volts", "12.79", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A"));
+    proofs.take(
+        job,
+        coming,
+        ProofMeasure.TESTER,
+        Submissions.number(),
+        "stand-in tester",
+        Map.of("shown", "588", "set", "520", "test", "cca", "charged", "yes"));
   }
 
   private void drift(Visitor demo) {

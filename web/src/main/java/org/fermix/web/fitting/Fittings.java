@@ -183,7 +183,7 @@ public class Fittings implements ReadAhead {
 
   /** Ticks a step, or says why it is skipped; again and the newer note stands. */
   @Transactional
-  void tick(OpenJob job, String step, boolean skipped, String note) {
+  public void tick(OpenJob job, String step, boolean skipped, String note) {
     lineUp.hold(job);
     job.forget();
     FitTick before = ticks(job).get(step);

@@ -37,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The proof of the battery a job brings in: old against new, and its way into the machine. */
 @Service
-class Proofs implements ReadAhead {
+public class Proofs implements ReadAhead {
   private final IncomingRepository incoming;
   private final ProofRepository stored;
   private final Batteries batteries;
@@ -249,7 +249,7 @@ class Proofs implements ReadAhead {
    * @return false when its log is full
    */
   @Transactional
-  boolean take(
+  public boolean take(
       OpenJob job,
       Fittings.Incoming coming,
       ProofMeasure measure,
