@@ -2,6 +2,7 @@ package org.fermix.core.quantity;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -43,6 +44,13 @@ public final class ShortPattern {
     return text.length() > longest
         ? OptionalInt.empty()
         : OptionalInt.of((int) pattern.matcher(text).results().count());
+  }
+
+  /** A text with each match in another's words; as it is where that is too long. */
+  public String replaced(String text, Function<MatchResult, String> words) {
+    return text.length() > longest
+        ? text
+        : pattern.matcher(text).replaceAll(match -> Matcher.quoteReplacement(words.apply(match)));
   }
 
   /** True when a whole text matches and is not too long. */

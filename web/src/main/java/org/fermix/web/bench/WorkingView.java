@@ -32,7 +32,7 @@ public record WorkingView(
         display.band(figure),
         working.equation().formula(),
         working.equation().source(),
-        working.equation().validity(),
+        display.words(working.equation().validity()),
         working.terms().stream().map(term -> line(term, display)).toList(),
         RemarkWords.of(working.uncertainty(), display),
         working.remarks().stream().map(remark -> RemarkWords.of(remark, display)).toList(),
@@ -47,7 +47,7 @@ public record WorkingView(
             ? display.show(term.given().value(), unit)
             : display.show(term.given().value(), unit, decimals);
     return new Line(
-        term.meaning(),
+        display.words(term.meaning()),
         shown.text(),
         word(term.given().origin()),
         term.given().note(),

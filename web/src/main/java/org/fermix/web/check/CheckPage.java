@@ -62,7 +62,7 @@ record CheckPage(
             : "",
         VerdictWords.doNow(verdict, started),
         VerdictWords.also(verdict),
-        started ? VerdictWords.safety(verdict, lead) : "",
+        started ? display.words(VerdictWords.safety(verdict, lead)) : "",
         verdict.rests().stream()
             .limit(4)
             .map(support -> VerdictWords.evidence(support.evidence(), lead))

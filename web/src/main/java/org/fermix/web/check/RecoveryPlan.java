@@ -69,7 +69,8 @@ record RecoveryPlan(String headline, List<Stretch> stretches, List<String> steps
                 + amps
                 + " and "
                 + display.show(recovery.volts(), Unit.VOLT, 1).text()
-                + " (at 25 °C; about 0.3 V more near freezing). One that will not start on so flat a"
+                + display.words(" (at 25 °C; about 0.3 V more near freezing).")
+                + " One that will not start on so flat a"
                 + " battery needs its recovery or supply setting.",
             "It takes about "
                 + hours(recovery.hours())

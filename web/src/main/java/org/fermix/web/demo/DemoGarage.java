@@ -183,7 +183,7 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("years", "8"),
             Map.entry("currency", "EUR")));
     battery(job, true, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "5");
-    recordedStart(job, "another battery, 4 °C", false, 1.05, 0.95, ago(130));
+    recordedStart(job, "another battery, cold", false, 1.05, 0.95, ago(130));
     checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(24));
     checks.take(
         job,
@@ -197,7 +197,7 @@ class DemoGarage implements ApplicationRunner {
         "stand-in tester",
         Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"),
         ago(5));
-    recordedStart(job, "old battery, 4 °C", true, 0.6, 0.85, ago(2));
+    recordedStart(job, "old battery, cold", true, 0.6, 0.85, ago(2));
     battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
     battery(job, false, "Halyard Demo Cells 70 AGM", "agm", 760, 124, 70, 20.4, 278, 190, "176");

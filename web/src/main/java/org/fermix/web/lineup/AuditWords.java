@@ -29,7 +29,7 @@ final class AuditWords {
         + display.show(100 * believed.sigma(), Unit.PER_CENT, 0).text()
         + (label.sheet().coldTestStated()
             ? "."
-            : ". A sheet that states −18 °C, 30 s and 7.2 V would settle it.");
+            : display.words(". A sheet that states −18 °C, 30 s and 7.2 V would settle it."));
   }
 
   static String flatters(Label label, CredibleRating believed, Display display) {

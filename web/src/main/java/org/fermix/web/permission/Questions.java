@@ -75,11 +75,14 @@ public record Questions(String letter, String of, List<String> questions) {
     if (!believed.asPrinted()) {
       asked.add(
           BelievedRatio.appliesTo(label.chemistry())
-              ? "By which test is the cranking figure measured: −18 °C, 30 s, down to 7.2 V? A copy of the report?"
+              ? display.words(
+                  "By which test is the cranking figure measured: −18 °C, 30 s, down to 7.2 V? A copy of"
+                      + " the report?")
               : "By which standard is the cranking figure measured, and is there a report?");
     }
     if (label.reserveMinutes().isEmpty() && need.minimum().reserveMinutes().isPresent()) {
-      asked.add("What is its reserve capacity: minutes at 25 A and 25 °C down to 10.5 V?");
+      asked.add(
+          display.words("What is its reserve capacity: minutes at 25 A and 25 °C down to 10.5 V?"));
     }
     if (label.capacityAh().isEmpty()) {
       asked.add("How many ampere-hours at the 20-hour rate?");

@@ -203,7 +203,17 @@ class PriorityController {
             .map(each -> new Wished("wish" + each, PriorityWords.of(each)))
             .toList());
     model.addAttribute("asked", asked());
-    model.addAttribute("followed", FOLLOWED);
+    model.addAttribute(
+        "followed",
+        FOLLOWED.stream()
+            .map(
+                each ->
+                    new Followed(
+                        each.question(),
+                        display.words(each.schools()),
+                        display.words(each.followed()),
+                        display.words(each.why())))
+            .toList());
     drawn(form, start(job), model);
     return "priority/page";
   }

@@ -11,6 +11,7 @@ import java.util.Currency;
 import java.util.Locale;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Reach;
+import org.fermix.core.quantity.ShortPattern;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.UnitSystem;
 
@@ -29,6 +30,9 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
 
   private static final String MINUS = "\u2212";
 
+  private static final ShortPattern TEMPERATURES =
+      ShortPattern.of("(?:(\u2212?\\d{1,3}) to )?(\u2212?\\d{1,3})[ \u00a0\u202f]°C", 500);
+
   /** Metric, in euros: what a visitor sees who chose nothing. */
   public static final Display USUAL = new Display(UnitSystem.METRIC, "EUR", ZoneOffset.UTC);
 
@@ -40,6 +44,27 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
   /** The same in another unit system. */
   public Display in(UnitSystem other) {
     return new Display(other, currencyCode, zone);
+  }
+
+  /**
+   * Fixed words in the units of whoever reads them: each temperature in them, written in whole
+   * degrees Celsius, alone or as the upper end of a span.
+   */
+  public String words(String text) {
+    return isUs()
+        ? TEMPERATURES.replaced(
+            text,
+            found ->
+                (found.group(1) == null ? "" : whole(found.group(1)) + " to ")
+                    + whole(found.group(2))
+                    + "\u00a0"
+                    + Unit.CELSIUS.symbol(system))
+        : text;
+  }
+
+  private String whole(String celsius) {
+    double degrees = Double.parseDouble(celsius.replace(MINUS, "-"));
+    return number(Math.rint(Unit.CELSIUS.shown(degrees, system)), 0);
   }
 
   /** Day and time of day of a moment, where the garage is; in UTC that is said. */

@@ -254,6 +254,7 @@ public final class Form {
   private FieldView view(Field field) {
     return new FieldView(
         field,
+        display.words(field.help()),
         texts.getOrDefault(field.name(), ""),
         display.fieldUnit(field.unit()),
         field.kind() == Field.Kind.CHOICE ? "" : range(field),
@@ -299,6 +300,7 @@ public final class Form {
   /** A field as it is drawn. */
   public record FieldView(
       Field field,
+      String help,
       String value,
       String unit,
       String range,
@@ -322,7 +324,7 @@ public final class Form {
 
     /** What is asked and what is accepted, in one sentence after another. */
     public String asks() {
-      StringBuilder text = new StringBuilder(field.label()).append(". ").append(field.help());
+      StringBuilder text = new StringBuilder(field.label()).append(". ").append(help);
       if (!range.isEmpty()) {
         text.append(' ').append(range).append('.');
       }

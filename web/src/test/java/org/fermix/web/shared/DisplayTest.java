@@ -53,4 +53,18 @@ class DisplayTest {
     Display vienna = new Display(UnitSystem.METRIC, "EUR", ZoneId.of("Europe/Vienna"));
     assertThat(vienna.moment(noon)).isEqualTo("1 Jul 2026 14:00");
   }
+
+  /** Freezing and boiling of water, and the −18 °C of SAE J537, which is 0 °F. */
+  @Test
+  void fixedWordsSpeakTheReadersUnits() {
+    Display us = new Display(UnitSystem.US, "USD", ZoneId.of("UTC"));
+    assertThat(us.words("freezes at 0 °C, boils at 100 °C."))
+        .isEqualTo("freezes at 32\u00a0°F, boils at 212\u00a0°F.");
+    assertThat(us.words("−18 °C, 30 s")).isEqualTo("0\u00a0°F, 30 s");
+    assertThat(us.words("valid for −30 to 40 °C; else not"))
+        .isEqualTo("valid for −22 to 104\u00a0°F; else not");
+    assertThat(us.words("−40 °C")).isEqualTo("−40\u00a0°F");
+    assertThat(us.words("nothing of the kind, 12 V")).isEqualTo("nothing of the kind, 12 V");
+    assertThat(Display.USUAL.words("freezes at 0 °C")).isEqualTo("freezes at 0 °C");
+  }
 }
