@@ -16,7 +16,8 @@ import org.fermix.core.machine.Need;
  * @param mostAmps that it should be given (A)
  * @param lowVolts lower end of the top voltage, of the whole system (V)
  * @param highVolts upper end (V)
- * @param wakes it must wake a battery whose protection has opened, or start on a few volts
+ * @param startsFromVolts it must start on a battery that shows no more, of the whole system (V)
+ * @param wakes it must wake a battery whose protection has opened, which shows next to nothing
  * @param nominalVolts 6, 12 or 24 V
  * @param hours from half to nearly full at a current between the two, of several batteries the one
  *     that takes longest; empty where it does not get there
@@ -28,12 +29,16 @@ public record ChargerSpec(
     double mostAmps,
     double lowVolts,
     double highVolts,
+    double startsFromVolts,
     boolean wakes,
     int nominalVolts,
     OptionalDouble hours,
     boolean eachItsOwn) {
   /** A twentieth of the capacity fills it in a day; common practice, no source. */
   private static final double LEAST_PER_HOUR = 1.0 / 20;
+
+  /** What lead shows once it is run flat: 1.75 V a cell, where capacity tests end (IEC 60095-1). */
+  private static final double FLAT_VOLTS = 10.5;
 
   /** What a battery wants in a machine. */
   public static ChargerSpec of(Need need, Label label) {
@@ -55,6 +60,7 @@ public record ChargerSpec(
                     chemistry.charging().absorptionLowVolts(),
                     chemistry.charging().fullFromVolts())),
         series * high,
+        chemistry.protection().isPresent() ? 0 : series * FLAT_VOLTS,
         chemistry.protection().isPresent(),
         need.engine().nominalVolts(),
         Refill.of(need, label, source(middle(least, most), high)).hours(),
@@ -100,6 +106,7 @@ public record ChargerSpec(
         Math.min(mostAmps, other.mostAmps),
         Math.max(lowVolts, other.lowVolts),
         Math.min(highVolts, other.highVolts),
+        Math.min(startsFromVolts, other.startsFromVolts),
         wakes || other.wakes,
         nominalVolts,
         hours.isPresent() && other.hours.isPresent()
@@ -110,6 +117,14 @@ public record ChargerSpec(
 
   private ChargerSpec forOneOnly() {
     return new ChargerSpec(
-        leastAmps, mostAmps, lowVolts, highVolts, wakes, nominalVolts, hours, true);
+        leastAmps,
+        mostAmps,
+        lowVolts,
+        highVolts,
+        startsFromVolts,
+        wakes,
+        nominalVolts,
+        hours,
+        true);
   }
 }

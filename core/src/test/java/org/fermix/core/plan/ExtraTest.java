@@ -134,6 +134,9 @@ class ExtraTest {
     }
     assertThat(ChargerSpec.of(NEED, LFP).wakes()).isTrue();
     assertThat(ChargerSpec.of(NEED, AGM).wakes()).isFalse();
+    // IEC 60095-1 ends a capacity test at 10.5 V: so low a flat battery may be met.
+    assertThat(ChargerSpec.of(NEED, AGM).startsFromVolts()).isEqualTo(10.5);
+    assertThat(ChargerSpec.of(NEED, LFP).startsFromVolts()).isZero();
   }
 
   @Test

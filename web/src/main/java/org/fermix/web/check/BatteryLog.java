@@ -75,6 +75,12 @@ public class BatteryLog {
         .toList();
   }
 
+  /** False once as many are kept of a battery as can be. */
+  @Transactional(readOnly = true)
+  public boolean hasRoom(OpenJob job, UUID batteryId) {
+    return readings.countByBatteryIdAndGarageId(batteryId, job.garageId()) < ReadingLog.MOST;
+  }
+
   /**
    * Takes one down; the same form once.
    *
@@ -94,7 +100,7 @@ public class BatteryLog {
     if (before.isPresent()) {
       return before;
     }
-    if (readings.countByBatteryIdAndGarageId(batteryId, job.garageId()) >= ReadingLog.MOST) {
+    if (!hasRoom(job, batteryId)) {
       return Optional.empty();
     }
     Reading taken =

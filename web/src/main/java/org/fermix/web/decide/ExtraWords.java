@@ -79,7 +79,11 @@ final class ExtraWords {
         + display.number(spec.lowVolts(), 1)
         + " to "
         + display.show(spec.highVolts(), Unit.VOLT, 1).text()
-        + (spec.wakes() ? ", one that wakes a battery shut off" : "")
+        + (spec.wakes()
+            ? ", one that wakes a battery shut off"
+            : ", one that starts on "
+                + display.show(spec.startsFromVolts(), Unit.VOLT, 1).text()
+                + " as well")
         + ", no pulse mode"
         + fromHalf(spec.hours(), display)
         + (spec.eachItsOwn() ? "; what stands beside it wants one of its own" : "");

@@ -287,6 +287,10 @@ public class Proofs implements ReadAhead {
       return true;
     }
     UUID battery = battery(job, coming);
+    if (!log.hasRoom(job, battery)) {
+      // Else a recording would be kept that nothing shows.
+      return false;
+    }
     Optional<UUID> kept = recordings.keepOf(job, battery, number, name, prepared);
     if (kept.isEmpty()) {
       return false;

@@ -9,6 +9,7 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Weights;
+import org.fermix.core.label.Beside;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.web.shared.Display;
@@ -47,5 +48,18 @@ class DecideWordsTest {
     Candidate lead = new Candidate("A", Examples.label("agm", 760, 70, 125, 20.5, 172), 0);
     assertThat(cautions(need, List.of(lead)))
         .anyMatch(caution -> caution.contains("licensed mechanic"));
+  }
+
+  /** Lead that starts and lithium for the house have the cautions of both, and are fused. */
+  @Test
+  void anArrangementHasTheCautionsOfAllItsBatteries() {
+    Candidate both =
+        new Candidate("A", Examples.label("flooded", 640, 70, 110, 17, 96), 0)
+            .beside(Beside.house(Examples.label("lfp", 400, 100, 200, 24, 500), List.of()));
+    assertThat(cautions(Examples.dieselNeed(), List.of(both)))
+        .anyMatch(caution -> caution.contains("hydrogen"))
+        .anyMatch(caution -> caution.contains("equalising charger mode on what is not lead"))
+        .anyMatch(caution -> caution.contains("Fuse each positive lead"))
+        .anyMatch(caution -> caution.contains("It weighs 24.0"));
   }
 }
