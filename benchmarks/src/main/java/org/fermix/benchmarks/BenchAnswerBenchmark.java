@@ -48,7 +48,8 @@ public class BenchAnswerBenchmark {
   public void fromLabelsWithCurves(Blackhole hole) {
     Bench bench = Bench.of(need, Policy.USUAL, candidates);
     hole.consume(bench.answer(Conditions.of(need)));
-    List<CandidateCurves> curves = bench.curves(Conditions.of(need), EnumSet.allOf(CandidateCurves.Kind.class));
+    List<CandidateCurves> curves =
+        bench.curves(Conditions.of(need), EnumSet.allOf(CandidateCurves.Kind.class));
     hole.consume(curves);
   }
 
