@@ -35,7 +35,7 @@ import org.openjdk.jmh.infra.Blackhole;
 public class BenchAnswerBenchmark {
   private final Need need = Questions.need();
   private final List<Candidate> candidates = Questions.candidates();
-  private final Bench ready = Bench.of(need, Policy.USUAL, candidates);
+  private final Bench ready = Questions.asked(Bench.of(need, Policy.USUAL, candidates));
 
   /** From labels to answer: circuits calibrated, gates judged, every outcome with its band. */
   @Benchmark

@@ -44,7 +44,8 @@ public class ManyBenchmark {
     private final Need need = Questions.need();
 
     Bench bench() {
-      return Bench.of(need, Policy.USUAL, Questions.candidates().subList(0, candidates));
+      return Questions.asked(
+          Bench.of(need, Policy.USUAL, Questions.candidates().subList(0, candidates)));
     }
   }
 
@@ -69,7 +70,11 @@ public class ManyBenchmark {
   /** The same number of batteries that all pass every gate: the worst case. */
   @Benchmark
   public Shortlist catalogueAllPassing() {
-    return shortlist(passing);
+    Shortlist found = shortlist(passing);
+    if (!found.failing().isEmpty()) {
+      throw new IllegalStateException("kept out by a gate: " + found.failing());
+    }
+    return found;
   }
 
   private Shortlist shortlist(List<Label> labels) {

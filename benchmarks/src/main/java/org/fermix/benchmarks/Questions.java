@@ -5,13 +5,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import org.fermix.core.bench.Bench;
+import org.fermix.core.bench.Conditions;
 import org.fermix.core.casing.CaseCode;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Weights;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Sheet;
 import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
@@ -42,7 +48,7 @@ final class Questions {
       candidates.add(
           new Candidate(
               String.valueOf((char) ('A' + i)),
-              new Label(
+              sound(
                   "Example " + i,
                   Chemistry.of(chemistry),
                   CrankingRating.cca(560 + 25 * i),
@@ -57,6 +63,32 @@ final class Questions {
     return candidates;
   }
 
+  /** Lithium says that it is protected, else a gate keeps it out and nothing is measured. */
+  private static Label sound(
+      String name,
+      Chemistry chemistry,
+      CrankingRating rating,
+      Optional<Given> ampHours,
+      Optional<Given> reserve,
+      Optional<Given> mass,
+      CaseSize size,
+      TerminalSide side,
+      Given price) {
+    Label label = new Label(name, chemistry, rating, ampHours, reserve, mass, size, side, price);
+    return chemistry.protection().isPresent()
+        ? label.with(new Sheet(20, List.of(), ProtectionClaim.BUILT_IN, false, false))
+        : label;
+  }
+
+  /** Refuses to measure what was kept out by a gate: an answer about nothing is quick. */
+  static Bench asked(Bench bench) {
+    Decision decision = Decision.of(bench, Conditions.of(bench.need()), Weights.USUAL);
+    if (!decision.refused().isEmpty()) {
+      throw new IllegalStateException("kept out by a gate: " + decision.refused());
+    }
+    return bench;
+  }
+
   static Need need() {
     return new Need(
         Engine.usual(
@@ -65,7 +97,7 @@ final class Questions {
             4,
             Oil.find("5W-30").orElseThrow()),
         new MakersMinimum(Given.maker(520, Unit.AMPERE), Optional.empty()),
-        Optional.of(new Tray(new CaseSize(278, 175, 190), TerminalSide.RIGHT)),
+        Optional.of(new Tray(new CaseSize(278, 175, 195), TerminalSide.RIGHT)),
         BatteryPlace.find("bay").orElseThrow(),
         new Climate(
             Given.typed(-16, Unit.CELSIUS),
