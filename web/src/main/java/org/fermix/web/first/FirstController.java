@@ -100,9 +100,22 @@ class FirstController {
     model.addAttribute(
         "answer",
         answer(
-            kind, form.isSound() ? form : FirstForm.of(kind, Map.of(KIND, ""), display), display));
+            kind,
+            form.isSound()
+                ? form
+                : asFarAsRight(kind, form, typed, Form.drawn(display, parameters)),
+            display));
     model.addAttribute("hasOwn", ways.hasOwn(request));
     return form;
+  }
+
+  /** What was typed without what is wrong in it: that is left as it usually is. */
+  private static Form asFarAsRight(
+      MachineKind kind, Form form, Map<String, String> typed, Display display) {
+    Map<String, String> right = new HashMap<>(typed);
+    form.wrong().forEach(view -> right.remove(view.field().name()));
+    Form rest = FirstForm.of(kind, right, display);
+    return rest.isSound() ? rest : FirstForm.of(kind, Map.of(KIND, ""), display);
   }
 
   /** What is asked about; the answer depends on nothing else. */

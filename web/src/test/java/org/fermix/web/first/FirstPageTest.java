@@ -62,6 +62,16 @@ class FirstPageTest extends WebTestBase {
         .isEqualTo(200);
   }
 
+  /** What is wrong is left as it usually is, and what is right still counts. */
+  @Test
+  void whatIsRightCountsBesideWhatIsWrong() {
+    String typed = "?kind=CAR&type=diesel-car&litres=1.9&days=14&coldest=";
+    assertThat(first(new Visit(port), typed + "abc"))
+        .contains("Until that is right", "62 Ah flooded");
+    assertThat(first(new Visit(port), typed)).contains("62 Ah flooded");
+    assertThat(first(new Visit(port), "?kind=CAR&coldest=")).doesNotContain("62 Ah flooded");
+  }
+
   @Test
   void twoQuestionsSayWhetherItIsTheBattery() {
     String page = first(new Visit(port), "?kind=CAR&does=SLOW&volts=12.1");
