@@ -1,9 +1,11 @@
 package org.fermix.core.bench;
 
+import java.util.Comparator;
 import java.util.OptionalDouble;
 import org.fermix.core.charging.ChargeJudgement;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.charging.ChargeTime;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Need;
@@ -27,7 +29,7 @@ public record Refill(OptionalDouble hours, Way way) {
 
   private static final double WARMED_C = 10;
 
-  /** What comes of it. */
+  /** What comes of it, the best first. */
   public enum Way {
     FILLS,
     /** Its volts bring it no nearer to full. */
@@ -43,6 +45,19 @@ public record Refill(OptionalDouble hours, Way way) {
         ChargeSource.Kind.ALTERNATOR,
         Math.max(0.05, charging.spareAmps().value()),
         charging.regulatedVolts().value() / need.engine().series());
+  }
+
+  /**
+   * Of all the batteries of a candidate by one source, each in its turn: the worst that comes of
+   * any, and the hours of the one that takes longest.
+   */
+  public static Refill of(Need need, Candidate candidate, ChargeSource source) {
+    return candidate.labels().stream()
+        .map(label -> of(need, label, source))
+        .max(
+            Comparator.comparing(Refill::way)
+                .thenComparing(each -> each.hours().orElse(Double.POSITIVE_INFINITY)))
+        .orElseThrow();
   }
 
   /** Of one battery by one source. */

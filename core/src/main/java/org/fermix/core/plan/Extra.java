@@ -100,16 +100,12 @@ public record Extra(
    * not stand the lay-up or the engine does not fill it; else worth having.
    */
   private static Extra charger(Need need, CandidateAnswer candidate, List<ChargeSource> owned) {
-    List<Label> labels = candidate.candidate().labels();
     int quickest = -1;
     double hours = Double.POSITIVE_INFINITY;
     for (int i = 0; i < owned.size(); i++) {
-      ChargeSource source = owned.get(i);
       double takes =
-          labels.stream()
-              .mapToDouble(
-                  each -> Refill.of(need, each, source).hours().orElse(Double.POSITIVE_INFINITY))
-              .max()
+          Refill.of(need, candidate.candidate(), owned.get(i))
+              .hours()
               .orElse(Double.POSITIVE_INFINITY);
       if (takes < hours) {
         quickest = i;
@@ -130,7 +126,7 @@ public record Extra(
         stands && fills ? State.WORTH_HAVING : State.NEEDED,
         0,
         OptionalDouble.empty(),
-        Optional.of(ChargerSpec.of(need, labels)));
+        Optional.of(ChargerSpec.of(need, candidate.candidate().labels())));
   }
 
   /** The engine's charging does not fill it, or harms it. */

@@ -85,6 +85,10 @@ class ExtraTest {
     Candidate wetAndAgm = new Candidate("A", wet, 0).beside(Beside.house(AGM, List.of()));
     ChargeSource pulses = charger(4, 14.6, true);
     assertThat(extra(NEED, wet, Extra.Kind.CHARGER, pulses).state()).isEqualTo(Extra.State.OWNED);
+    // Need, Bench and Decide ask this of the whole candidate.
+    assertThat(Refill.of(NEED, new Candidate("A", wet, 0), pulses).way())
+        .isEqualTo(Refill.Way.FILLS);
+    assertThat(Refill.of(NEED, wetAndAgm, pulses).way()).isEqualTo(Refill.Way.HARMS);
     Extra wanted = extra(NEED, wetAndAgm, Extra.Kind.CHARGER, pulses);
     assertThat(wanted.state()).isNotEqualTo(Extra.State.OWNED);
     ChargerSpec spec = wanted.charger().orElseThrow();

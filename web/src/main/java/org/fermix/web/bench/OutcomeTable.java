@@ -388,7 +388,10 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
           answer.candidates().stream()
               .map(
                   each -> {
-                    Refill refill = Refill.of(answer.need(), each.candidate().label(), source);
+                    Refill refill =
+                        source.isOnEngine()
+                            ? Refill.of(answer.need(), each.candidate().label(), source)
+                            : Refill.of(answer.need(), each.candidate(), source);
                     String words =
                         switch (refill.way()) {
                           case FILLS ->

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Refill;
 import org.fermix.core.charging.ChargeJudgement;
-import org.fermix.core.label.Label;
+import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.charger.StoredCharger;
@@ -56,12 +56,11 @@ public record ChargerRow(UUID id, String name, String drawn, String style, Strin
     String why = "";
     double slowest = 0;
     for (CandidateAnswer each : candidates) {
-      Label label = each.candidate().label();
-      Refill refill = Refill.of(need, label, charger.source());
+      Refill refill = Refill.of(need, each.candidate(), charger.source());
       switch (refill.way()) {
         case HARMS -> {
           harmed.add(each.letter());
-          why = why.isEmpty() ? why(charger, label) : why;
+          why = why.isEmpty() ? why(charger, need, each.candidate()) : why;
         }
         case NEVER_FULL -> partly.add(each.letter());
         case FILLS -> slowest = Math.max(slowest, refill.hours().orElse(0));
@@ -85,11 +84,15 @@ public record ChargerRow(UUID id, String name, String drawn, String style, Strin
         : "never fills " + String.join(", ", partly) + " \u2248";
   }
 
-  private static String why(StoredCharger charger, Label label) {
-    return ChargeJudgement.of(
-            charger.source(), label.chemistry(), label.capacity().value(), Refill.ROOM_C)
-        .findings()
-        .stream()
+  private static String why(StoredCharger charger, Need need, Candidate candidate) {
+    return candidate.labels().stream()
+        .filter(each -> Refill.of(need, each, charger.source()).way() == Refill.Way.HARMS)
+        .flatMap(
+            each ->
+                ChargeJudgement.of(
+                    charger.source(), each.chemistry(), each.capacity().value(), Refill.ROOM_C)
+                    .findings()
+                    .stream())
         .map(
             finding ->
                 switch (finding.code()) {

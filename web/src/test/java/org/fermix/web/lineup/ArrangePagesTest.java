@@ -123,4 +123,19 @@ class ArrangePagesTest extends WebTestBase {
         .contains("2 × Demo agm", "same type and age");
     assertThat(arrange("start", "B", "startPieces", "9")).contains("1 to 8");
   }
+
+  /** A charger whose pulses harm the house battery is not for the arrangement, on either page. */
+  @Test
+  void aChargerIsJudgedOnEveryBatteryOfAnArrangement() {
+    arrange("start", "A", "house", "B");
+    String add = job + "/chargers/new";
+    visit.submit(
+        add,
+        add,
+        Map.of(
+            "name", "Pulser", "kind", "CHARGER", "amps", "4", "top", "14.4", "desulfates", "yes"));
+    assertThat(OwnerSteps.text(visit, job + "/need")).contains("not for B, C: its pulses harm");
+    assertThat(OwnerSteps.text(visit, job + "/bench"))
+        .containsPattern("“Pulser” [0-9.]+ h harms it ?✕ ?fails harms it ?✕ ?fails");
+  }
 }
