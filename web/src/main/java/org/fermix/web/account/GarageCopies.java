@@ -50,7 +50,14 @@ class GarageCopies {
 
   /** What belongs to whoever was there, not to what is in the garage. */
   static final List<String> NOT_COPIED =
-      List.of("garage_key", "revision", "submission", "practice", "catalogue", "catalogue_import");
+      List.of(
+          "garage_key",
+          "revision",
+          "submission",
+          "practice",
+          "catalogue",
+          "catalogue_import",
+          "catalogue_import_piece");
 
   private final JdbcClient database;
   private final Map<String, String> statements = new ConcurrentHashMap<>();

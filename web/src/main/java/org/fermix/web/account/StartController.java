@@ -65,7 +65,7 @@ class StartController {
 
   @PostMapping("/garage/open-own")
   String openOwn(HttpServletRequest request, HttpServletResponse response) {
-    ways.openOwn(request, response);
+    var unused = ways.openOwn(request, response);
     return "redirect:/garage";
   }
 

@@ -48,7 +48,7 @@ public class Ways {
 
   /** Opens this browser's copy of the demo; a new one where it has none. */
   void openDemo(HttpServletRequest request, HttpServletResponse response) {
-    enter(request, response, GarageCookies.Use.DEMO_KEY);
+    var unused = enter(request, response, GarageCookies.Use.DEMO_KEY);
   }
 
   /** True where this browser has a garage of its own. */

@@ -92,7 +92,7 @@ class ApprovalController {
       @RequestParam Map<String, String> parameters,
       Display display,
       Model model) {
-    jobs.open(visitor, id);
+    var unused = jobs.open(visitor, id);
     Form form = ApprovalForm.typed(ApprovalForm.blank(display), parameters);
     model.addAttribute("understood", understood(form, display));
     return "approval/form :: understood";

@@ -1,5 +1,6 @@
 package org.fermix.web.battery;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -72,6 +73,7 @@ public class Batteries implements ReadAhead {
 
   /** The same to be changed, or read, recorded: made where there was none. */
   @Transactional
+  @CanIgnoreReturnValue
   public HeldBattery held(OpenJob job) {
     jobs.hold(job);
     return find(job)

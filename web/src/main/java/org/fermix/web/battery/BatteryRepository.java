@@ -1,11 +1,13 @@
 package org.fermix.web.battery;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface BatteryRepository extends Repository<HeldBattery, UUID> {
+  @CanIgnoreReturnValue
   HeldBattery save(HeldBattery battery);
 
   void flush();

@@ -1,5 +1,6 @@
 package org.fermix.web.battery;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface LabelRepository extends Repository<StoredLabel, UUID> {
+  @CanIgnoreReturnValue
   StoredLabel save(StoredLabel label);
 
   void flush();

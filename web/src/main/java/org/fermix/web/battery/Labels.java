@@ -1,5 +1,6 @@
 package org.fermix.web.battery;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
@@ -69,6 +70,7 @@ public class Labels {
 
   /** Keeps a label. */
   @Transactional
+  @CanIgnoreReturnValue
   public StoredLabel save(StoredLabel label) {
     return labels.save(label);
   }

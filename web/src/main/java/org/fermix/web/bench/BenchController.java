@@ -120,7 +120,7 @@ class BenchController {
             "They were spread in another tab meanwhile; those stand now. Look again.");
       }
     }
-    results(job, parameters, htmx.wantsPart(), display, model);
+    var unused = results(job, parameters, htmx.wantsPart(), display, model);
     if (htmx.wantsPart()) {
       model.addAttribute("part", true);
       return "bench/parts :: results";

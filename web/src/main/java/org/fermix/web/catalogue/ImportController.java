@@ -1,16 +1,14 @@
 package org.fermix.web.catalogue;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.fermix.core.label.Candidate;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.door.HeavyWork;
 import org.fermix.web.formats.CsvFault;
-import org.fermix.web.formats.PastedCells;
-import org.fermix.web.formats.TableText;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -40,8 +38,10 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/jobs/{id}/catalogue")
 class ImportController {
   private static final long MOST_BYTES = 8_000_000;
-  private static final int SHOWN = 12;
-  private static final int WRONG = 40;
+  private static final String NO_ROOM =
+      "There is no room for so many: at most "
+          + OwnEntries.MOST_OWN
+          + " batteries of your own. Nothing was kept.";
   private static final String BY_HAND = "from line-ups";
 
   private final Jobs jobs;
@@ -74,11 +74,12 @@ class ImportController {
       @AuthenticationPrincipal Visitor visitor,
       @PathVariable UUID id,
       @RequestParam(required = false) @Nullable String kept,
+      @RequestParam(required = false) @Nullable String noroom,
       Display display,
-      Model model)
-      throws Exception {
+      Model model) {
     model.addAttribute("kept", kept != null);
-    return page(jobs.open(visitor, id), Map.of(), display, model);
+    model.addAttribute("fault", noroom == null ? "" : NO_ROOM);
+    return page(jobs.open(visitor, id), display, model);
   }
 
   /** Brings a file; nothing of it is kept yet. */
@@ -99,7 +100,7 @@ class ImportController {
       fault = "The file is too large: at most 8 MB and 10,000 batteries are read at once.";
     } else {
       try {
-        heavy.run(() -> bring(job, file));
+        var unused = heavy.run(() -> bring(job, file, display));
         return back(job);
       } catch (CsvFault wrong) {
         fault = String.valueOf(wrong.getMessage());
@@ -107,13 +108,16 @@ class ImportController {
     }
     model.addAttribute("fault", fault);
     response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-    return page(job, Map.of(), display, model);
+    return page(job, display, model);
   }
 
-  private boolean bring(OpenJob job, MultipartFile file) throws IOException {
-    String text = TableText.decoded(file.getBytes());
-    TableText.read(text, PastedCells.Most.FILE);
-    imports.bring(job.garageId(), FileNames.plain(file, "a file"), text);
+  private boolean bring(OpenJob job, MultipartFile file, Display display) {
+    imports.bring(
+        job.garageId(),
+        FileNames.plain(file, "a file"),
+        file.getSize(),
+        file::getInputStream,
+        ask(job, Map.of(), display));
     return true;
   }
 
@@ -133,39 +137,33 @@ class ImportController {
       return back(job);
     }
     Optional<Imports.Brought> file = imports.brought(job.garageId());
-    if (file.isPresent() && parameters.containsKey("keep")) {
-      String fault = heavy.run(() -> keep(job, file.get(), parameters, display));
-      if (fault.isEmpty()) {
-        return back(job) + "?kept";
-      }
-      model.addAttribute("fault", fault);
-      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    if (file.isEmpty()) {
+      return back(job);
     }
-    return page(job, parameters, display, model);
+    Imports.Ask ask = ask(job, parameters, display);
+    if (!parameters.containsKey("keep")) {
+      var unused = heavy.run(() -> imports.look(job.garageId(), ask));
+      return page(job, display, model);
+    }
+    String fault = heavy.run(() -> keep(job, file.get().name(), ask));
+    if (fault.isEmpty()) {
+      return back(job) + "?kept";
+    }
+    model.addAttribute("fault", fault);
+    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    return page(job, display, model);
   }
 
-  private String keep(
-      OpenJob job, Imports.Brought file, Map<String, String> parameters, Display display) {
-    PastedTable table;
-    try {
-      table = read(job, file, parameters, display);
-    } catch (CsvFault wrong) {
-      return String.valueOf(wrong.getMessage());
-    }
-    if (!table.isSound()) {
-      return "Some rows are not sound yet. Nothing was kept.";
-    }
-    return imports.keep(job.garageId(), file, table, needs.currency(job))
-        ? ""
-        : "There is no room for so many: at most "
-            + OwnEntries.MOST_OWN
-            + " batteries of one’s own. Nothing was kept.";
+  private String keep(OpenJob job, String name, Imports.Ask ask) {
+    return switch (imports.keep(job.garageId(), name, ask)) {
+      case ALL -> "";
+      case UNSOUND -> "Some rows are not sound yet. Nothing was kept.";
+      case NO_ROOM -> NO_ROOM;
+    };
   }
 
-  private PastedTable read(
-      OpenJob job, Imports.Brought file, Map<String, String> parameters, Display display) {
-    return Imports.read(
-        file,
+  private Imports.Ask ask(OpenJob job, Map<String, String> parameters, Display display) {
+    return new Imports.Ask(
         PastedTable.chosen(parameters),
         PastedTable.otherwise(parameters),
         display.in(needs.currency(job)));
@@ -198,17 +196,16 @@ class ImportController {
       @PathVariable UUID id,
       @RequestParam String letter) {
     OpenJob job = jobs.open(visitor, id);
-    lineUp.candidates(job).stream()
-        .filter(each -> each.letter().equals(letter))
-        .findFirst()
-        .ifPresent(
-            each ->
-                own.add(
-                    job.garageId(),
-                    BY_HAND,
-                    List.of(java.util.Objects.requireNonNull(lineUp.labels(job).get(letter))),
-                    List.of(Imports.entry(each.label(), needs.currency(job), BY_HAND))));
-    return back(job);
+    Optional<Candidate> chosen =
+        lineUp.candidates(job).stream().filter(each -> each.letter().equals(letter)).findFirst();
+    boolean kept =
+        chosen.isEmpty()
+            || own.add(
+                job.garageId(),
+                BY_HAND,
+                Objects.requireNonNull(lineUp.labels(job).get(letter)),
+                Imports.entry(chosen.get().label(), needs.currency(job), BY_HAND));
+    return kept ? back(job) : back(job) + "?noroom";
   }
 
   /** All own entries to take along. */
@@ -228,42 +225,15 @@ class ImportController {
     return "redirect:/jobs/" + job.jobId() + "/catalogue/own";
   }
 
-  private String page(OpenJob job, Map<String, String> parameters, Display display, Model model)
-      throws Exception {
-    Optional<Imports.Brought> file = imports.brought(job.garageId());
+  private String page(OpenJob job, Display display, Model model) {
     model.addAttribute("rail", rails.of(job, Stop.LINE_UP, display));
     model.addAttribute("job", job);
     model.addAttribute("sources", own.sources(job.garageId()));
     model.addAttribute("targets", PastedTable.targets());
-    model.addAttribute("chemistry", parameters.getOrDefault("otherwise-chemistry", ""));
-    model.addAttribute("side", parameters.getOrDefault("otherwise-side", ""));
     model.addAttribute("kinds", org.fermix.core.chemistry.Chemistry.all());
+    Optional<Imports.Brought> file = imports.brought(job.garageId());
     model.addAttribute("name", file.map(Imports.Brought::name).orElse(""));
-    if (file.isPresent()) {
-      // Ten thousand rows take room: only so many are looked at at once.
-      heavy.run(() -> looked(job, file.get(), parameters, display, model));
-    }
+    model.addAttribute("found", file.map(Imports.Brought::verdict).orElse(null));
     return "catalogue/own";
-  }
-
-  private boolean looked(
-      OpenJob job,
-      Imports.Brought file,
-      Map<String, String> parameters,
-      Display display,
-      Model model) {
-    try {
-      PastedTable table = read(job, file, parameters, display);
-      List<PastedTable.Row> wrong =
-          table.rows().stream().filter(row -> !row.isSound()).limit(WRONG).toList();
-      model.addAttribute("table", table);
-      model.addAttribute("wrong", wrong);
-      model.addAttribute("wrongRows", table.rows().stream().filter(row -> !row.isSound()).count());
-      model.addAttribute(
-          "shown", table.rows().stream().filter(PastedTable.Row::isSound).limit(SHOWN).toList());
-    } catch (CsvFault fault) {
-      model.addAttribute("fault", fault.getMessage());
-    }
-    return true;
   }
 }

@@ -10,6 +10,7 @@ import org.fermix.web.account.Accounts;
 import org.fermix.web.battery.StoredLabel;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What a garage has put beside the catalogue: from its line-ups and from files. */
@@ -40,22 +41,34 @@ class OwnEntries {
     this.clock = clock;
   }
 
-  /**
-   * Puts a garage’s own entries beside the others, all or none.
-   *
-   * @return false when there is no room for so many
-   */
-  @Transactional
-  boolean add(UUID garageId, String source, List<StoredLabel> labels, List<Entry> entries) {
+  /** True when so many more have room; the garage is held until the transaction ends. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  boolean hasRoom(UUID garageId, int more) {
     accounts.hold(garageId);
-    if (catalogue.whose(garageId).entries() + entries.size() > MOST_OWN) {
-      return false;
-    }
+    return catalogue.whose(garageId).entries() + more <= MOST_OWN;
+  }
+
+  /** Puts a garage’s own entries beside the others, once it is known that they have room. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  void put(UUID garageId, String source, List<StoredLabel> labels, List<Entry> entries) {
     rows.insert(
         0,
         entries,
         Optional.of(
             new CatalogueRows.Owned(garageId, source, Timestamp.from(clock.instant()), labels)));
+  }
+
+  /**
+   * Puts one entry beside the others.
+   *
+   * @return false when there is no room for it
+   */
+  @Transactional
+  boolean add(UUID garageId, String source, StoredLabel label, Entry entry) {
+    if (!hasRoom(garageId, 1)) {
+      return false;
+    }
+    put(garageId, source, List.of(label), List.of(entry));
     return true;
   }
 
@@ -83,8 +96,8 @@ class OwnEntries {
 
   /** Lets go of all that came from one place. */
   @Transactional
-  int remove(UUID garageId, String source) {
-    return database
+  void remove(UUID garageId, String source) {
+    database
         .sql("delete from catalogue where garage_id = :g and source = :source")
         .param("g", garageId)
         .param("source", source)

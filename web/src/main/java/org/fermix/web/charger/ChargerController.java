@@ -124,8 +124,7 @@ class ChargerController {
   String restore(
       @AuthenticationPrincipal Visitor visitor, @PathVariable UUID id, @PathVariable UUID charger) {
     OpenJob job = jobs.open(visitor, id);
-    chargers.restore(job, charger);
-    return back(job);
+    return chargers.restore(job, charger) ? back(job) : back(job) + "?uncharged=" + charger;
   }
 
   private static String back(OpenJob job) {

@@ -1,5 +1,6 @@
 package org.fermix.web.chart;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import org.unbescape.html.HtmlEscape;
 
 /**
@@ -7,6 +8,7 @@ import org.unbescape.html.HtmlEscape;
  * of expressions: cells of a table, marks of a drawing. Every value is escaped; names of elements
  * and attributes are this program's own.
  */
+@CanIgnoreReturnValue
 public final class Markup {
   private final StringBuilder written = new StringBuilder(4096);
 

@@ -1,9 +1,11 @@
 package org.fermix.web.chart;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The outline of a drawing’s line, as the d of an SVG path. */
+@CanIgnoreReturnValue
 public final class Path {
   private final List<String> parts = new ArrayList<>();
 

@@ -204,20 +204,30 @@ public class Checks {
     return tested(asKept(job).counting());
   }
 
-  /** Takes down a reading by its fields, metric. */
+  /** True when so many more readings go into the log of the battery being checked. */
+  @Transactional(readOnly = true)
+  public boolean hasRoom(OpenJob job, int more) {
+    return log.hasRoom(job, more);
+  }
+
+  /**
+   * Takes down a reading by its fields, metric.
+   *
+   * @return false when the log is full: nothing was taken down
+   */
   @Transactional
-  public void take(OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
-    log.take(job, Submissions.number(), kind, instrument, facts);
+  public boolean take(OpenJob job, ReadingKind kind, String instrument, Map<String, String> facts) {
+    return log.take(job, Submissions.number(), kind, instrument, facts);
   }
 
   /** As above, taken at another time than now. */
   @Transactional
-  public void take(
+  public boolean take(
       OpenJob job,
       ReadingKind kind,
       String instrument,
       Map<String, String> facts,
       Instant takenAt) {
-    log.take(job, Submissions.number(), kind, instrument, facts, takenAt);
+    return log.take(job, Submissions.number(), kind, instrument, facts, takenAt);
   }
 }

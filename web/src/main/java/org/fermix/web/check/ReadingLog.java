@@ -1,5 +1,6 @@
 package org.fermix.web.check;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
@@ -132,11 +133,18 @@ class ReadingLog implements ReadAhead {
     return true;
   }
 
+  /** True when so many more go into the log. */
+  boolean hasRoom(OpenJob job, int more) {
+    UUID battery = batteries.held(job).id();
+    return readings.countByBatteryIdAndGarageId(battery, job.garageId()) + more <= MOST;
+  }
+
   /** A reading as typed, not taken down. */
   Reading draft(OpenJob job, ReadingKind kind, Map<String, String> facts) {
     return new Reading(job.garageId(), NO_BATTERY, kind, clock.instant(), "", facts, null);
   }
 
+  @CanIgnoreReturnValue
   private @Nullable UUID withdrawKind(OpenJob job, ReadingKind kind) {
     Optional<Reading> earlier = of(job, kind);
     if (earlier.isEmpty()) {

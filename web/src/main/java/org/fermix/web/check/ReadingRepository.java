@@ -1,5 +1,6 @@
 package org.fermix.web.check;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +9,7 @@ import org.springframework.data.repository.Repository;
 
 /** Readings, always by garage. */
 interface ReadingRepository extends Repository<Reading, UUID> {
+  @CanIgnoreReturnValue
   Reading save(Reading reading);
 
   void delete(Reading reading);

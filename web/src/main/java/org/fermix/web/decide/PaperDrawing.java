@@ -1,5 +1,6 @@
 package org.fermix.web.decide;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import org.fermix.web.chart.Decimal;
 import org.fermix.web.chart.Markup;
 
@@ -7,6 +8,7 @@ import org.fermix.web.chart.Markup;
  * A drawing on the sheet: a user unit is a millimetre of paper, and colours and faces are written
  * in, since the PDF reads no style sheet there.
  */
+@CanIgnoreReturnValue
 final class PaperDrawing {
   static final String INK = "#101e2e";
 

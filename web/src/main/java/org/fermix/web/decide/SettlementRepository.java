@@ -1,11 +1,13 @@
 package org.fermix.web.decide;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface SettlementRepository extends Repository<StoredSettlement, UUID> {
+  @CanIgnoreReturnValue
   StoredSettlement save(StoredSettlement settlement);
 
   void flush();

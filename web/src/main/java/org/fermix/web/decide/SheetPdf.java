@@ -99,9 +99,13 @@ class SheetPdf {
    * Sets an empty sheet beside the start of the application: faces, drawings and the setter are
    * loaded by it, which the first owner would wait for otherwise.
    */
+  private void setOne() {
+    var unused = onOnePage(new Asked(EXAMPLE, "", Paper.A4));
+  }
+
   @EventListener(ApplicationReadyEvent.class)
   void warmUp() {
-    Thread thread = new Thread(() -> onOnePage(new Asked(EXAMPLE, "", Paper.A4)), "first-sheet");
+    Thread thread = new Thread(this::setOne, "first-sheet");
     thread.setDaemon(true);
     thread.start();
   }

@@ -1,5 +1,6 @@
 package org.fermix.web.demo;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -139,6 +140,7 @@ class DemoGarage implements ApplicationRunner {
     return clock.instant().truncatedTo(ChronoUnit.DAYS).minus(Duration.ofDays(days)).plus(MORNING);
   }
 
+  @CanIgnoreReturnValue
   private OpenJob add(
       Visitor demo, String name, String type, double litres, int cylinders, String oil) {
     UUID job =
@@ -184,19 +186,21 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("currency", "EUR")));
     battery(job, true, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "5");
     recordedStart(job, "another battery, cold", false, 1.05, 0.95, ago(130));
-    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(24));
-    checks.take(
-        job,
-        ReadingKind.REST_VOLTS,
-        "Demo Meter 1",
-        Map.of("volts", "12.58", "rested", "14", "surface", "no", "temperature", "4"),
-        ago(9));
-    checks.take(
-        job,
-        ReadingKind.TESTER,
-        "stand-in tester",
-        Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"),
-        ago(5));
+    sure(checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(24)));
+    sure(
+        checks.take(
+            job,
+            ReadingKind.REST_VOLTS,
+            "Demo Meter 1",
+            Map.of("volts", "12.58", "rested", "14", "surface", "no", "temperature", "4"),
+            ago(9)));
+    sure(
+        checks.take(
+            job,
+            ReadingKind.TESTER,
+            "stand-in tester",
+            Map.of("shown", "362", "set", "560", "test", "cca", "charged", "yes"),
+            ago(5)));
     recordedStart(job, "old battery, cold", true, 0.6, 0.85, ago(2));
     battery(job, false, "Northshore Demo Works 62", "flooded", 560, 97, 62, 15.8, 242, 190, "89");
     battery(job, false, "Northshore Demo Works 70 EFB", "efb", 680, 115, 70, 18.4, 278, 190, "128");
@@ -232,15 +236,17 @@ class DemoGarage implements ApplicationRunner {
             whenNew, new StandInBattery.Condition(share, charge, 4, false, 0.01), random);
     StandInLogger logger =
         new StandInLogger(battery, job.engine().departing(new Departure(1.15, 1, 0.97, 1, 1)));
-    recordings.keep(
-        job,
-        Submissions.number(),
-        name,
-        logger.name(),
-        counts,
-        Optional.of(4.0),
-        logger.record(),
-        takenAt);
+    sure(
+        recordings.keep(
+                job,
+                Submissions.number(),
+                name,
+                logger.name(),
+                counts,
+                Optional.of(4.0),
+                logger.record(),
+                takenAt)
+            == Recordings.Kept.DONE);
   }
 
   private void wasp(Visitor demo) {
@@ -258,13 +264,14 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("volts", "14.9"),
             Map.entry("currency", "EUR")));
     lineUp.add(job, true, small("Skerry Demo Batteries 12", "agm", 190, 12, 4.4, 145, "age", "4"));
-    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "rapid_click"), ago(40));
-    checks.take(
-        job,
-        ReadingKind.CHARGING_VOLTS,
-        "Demo Meter 1",
-        Map.of("idle", "14.1", "fast", "15.4", "loaded", "14.6", "temperature", "18"),
-        ago(33));
+    sure(checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "rapid_click"), ago(40)));
+    sure(
+        checks.take(
+            job,
+            ReadingKind.CHARGING_VOLTS,
+            "Demo Meter 1",
+            Map.of("idle", "14.1", "fast", "15.4", "loaded", "14.6", "temperature", "18"),
+            ago(33)));
     lineUp.add(
         job, false, small("Skerry Demo Batteries 12", "agm", 200, 12, 4.4, 145, "price", "62"));
     lineUp.add(
@@ -292,19 +299,22 @@ class DemoGarage implements ApplicationRunner {
             Map.entry("years", "6"),
             Map.entry("currency", "EUR")));
     battery(job, true, "Skerry Demo Batteries 50", "flooded", 460, 80, 50, 13, 242, 175, "6");
-    checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(12));
-    checks.take(
-        job,
-        ReadingKind.REST_VOLTS,
-        "Demo Meter 1",
-        Map.of("volts", "12.52", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A"),
-        ago(6));
-    checks.take(
-        job,
-        ReadingKind.TESTER,
-        "stand-in tester",
-        Map.of("shown", "271", "set", "460", "test", "cca", "charged", "yes"),
-        ago(4));
+    sure(checks.take(job, ReadingKind.SYMPTOM, "", Map.of("outcome", "slow"), ago(12)));
+    sure(
+        checks.take(
+            job,
+            ReadingKind.REST_VOLTS,
+            "Demo Meter 1",
+            Map.of(
+                "volts", "12.52", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A"),
+            ago(6)));
+    sure(
+        checks.take(
+            job,
+            ReadingKind.TESTER,
+            "stand-in tester",
+            Map.of("shown", "271", "set", "460", "test", "cca", "charged", "yes"),
+            ago(4)));
     battery(job, false, "Northshore Demo Works 55", "flooded", 520, 85, 55, 14.1, 242, 175, "79");
     battery(job, false, "Halyard Demo Cells 60 AGM", "agm", 660, 105, 60, 17.4, 242, 190, "149");
     String taken = benches.ownDecision(job).leader().map(Ranked::letter).orElseThrow();
@@ -319,20 +329,23 @@ class DemoGarage implements ApplicationRunner {
       fittings.tick(job, step.name(), false, "");
     }
     Fittings.Incoming coming = fittings.incoming(job).orElseThrow();
-    proofs.take(
-        job,
-        coming,
-        ProofMeasure.REST,
-        Submissions.number(),
-        "Demo Meter 1",
-        Map.of("volts", "12.79", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A"));
-    proofs.take(
-        job,
-        coming,
-        ProofMeasure.TESTER,
-        Submissions.number(),
-        "stand-in tester",
-        Map.of("shown", "588", "set", "520", "test", "cca", "charged", "yes"));
+    sure(
+        proofs.take(
+            job,
+            coming,
+            ProofMeasure.REST,
+            Submissions.number(),
+            "Demo Meter 1",
+            Map.of(
+                "volts", "12.79", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A")));
+    sure(
+        proofs.take(
+            job,
+            coming,
+            ProofMeasure.TESTER,
+            Submissions.number(),
+            "stand-in tester",
+            Map.of("shown", "588", "set", "520", "test", "cca", "charged", "yes")));
   }
 
   private void drift(Visitor demo) {
@@ -517,5 +530,12 @@ class DemoGarage implements ApplicationRunner {
       fields.put(each, "yes");
     }
     lineUp.add(job, today, fields);
+  }
+
+  /** The demo has room for all of itself. */
+  private static void sure(boolean kept) {
+    if (!kept) {
+      throw new IllegalStateException("something of the demo was not kept");
+    }
   }
 }

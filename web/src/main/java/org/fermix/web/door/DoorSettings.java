@@ -30,7 +30,7 @@ record DoorSettings(
     @DefaultValue("3") int uploadsPerAddress,
     @DefaultValue("15") int formSeconds,
     @DefaultValue("600") int uploadSeconds,
-    @DefaultValue("2") int heavyAtOnce,
+    @DefaultValue("1") int heavyAtOnce,
     @DefaultValue("8") int heavyWaitSeconds) {
 
   /** Copies the list. */

@@ -71,7 +71,7 @@ class FirstController {
       HttpServletResponse response) {
     model.addAttribute("closed", closed != null);
     model.addAttribute("forgotten", forgotten != null);
-    page(request, parameters, display, model);
+    var unused = page(request, parameters, display, model);
     response.addHeader(HttpHeaders.VARY, "HX-Request");
     return htmx.wantsPart() ? "first/page :: work" : "first/page";
   }
@@ -155,7 +155,7 @@ class FirstController {
     Form form = FirstForm.of(kind, ofKind(kind, parameters), Form.drawn(display, parameters));
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-      page(request, parameters, display, model);
+      var unused = page(request, parameters, display, model);
       return "first/page";
     }
     Visitor visitor = ways.openOwn(request, response);

@@ -1,9 +1,11 @@
 package org.fermix.web.fitting;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import org.fermix.core.plan.WorkStep;
 import org.fermix.web.chart.Markup;
 
 /** A small line drawing where a hand or a direction matters: the case, its posts, and an arrow. */
+@CanIgnoreReturnValue
 final class StepDrawing {
   private final Markup out = new Markup();
 

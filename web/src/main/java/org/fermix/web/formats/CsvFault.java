@@ -8,6 +8,11 @@ public final class CsvFault extends RuntimeException {
     super(message);
   }
 
+  /** One that was found before and is said again. */
+  public static CsvFault again(String message) {
+    return new CsvFault(message);
+  }
+
   static CsvFault at(long line, int column, String what) {
     return new CsvFault("Line " + line + ", column " + column + ": " + what);
   }

@@ -4,12 +4,13 @@ import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.CsvRecordHandler;
+import java.io.BufferedReader;
+import java.io.EOFException;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 
 /**
  * Cells pasted from a spreadsheet or a CSV: separated by tabs, semicolons or commas, whichever the
@@ -26,6 +27,11 @@ public final class PastedCells {
   public static final int MOST_COLUMNS = 30;
 
   static final int LONGEST_CELL = 4000;
+
+  private static final int SEEN_FOR_SEPARATOR = 20_000;
+
+  /** Room for one cell being read: a cell that grows past it is no cell of a table. */
+  private static final int LONGEST_FIELD = 65_536;
 
   private PastedCells() {}
 
@@ -64,37 +70,58 @@ public final class PastedCells {
   }
 
   /**
-   * Reads all of it.
+   * Hands over one row after another, the heading first.
    *
    * @throws CsvFault with line and column of the first thing that cannot be taken
    */
-  static List<Row> read(String plain, Most most) {
-    if (plain.length() > most.characters()) {
-      throw most.tooLong();
-    }
-    String first = plain.lines().findFirst().orElse("");
-    char separator = first.indexOf('\t') >= 0 ? '\t' : first.indexOf(';') >= 0 ? ';' : ',';
-    List<Row> rows = new ArrayList<>();
+  static void each(BufferedReader text, Most most, Consumer<Row> taker) throws IOException {
+    text.mark(SEEN_FOR_SEPARATOR);
+    char separator = separator(text);
+    text.reset();
+    int rows = 0;
     try (CsvReader<CsvRecord> parser =
         CsvReader.builder()
             .fieldSeparator(separator)
-            .build(CsvRecordHandler.of(), new StringReader(plain))) {
+            .maxBufferSize(LONGEST_FIELD)
+            .build(CsvRecordHandler.of(), text)) {
       for (CsvRecord record : parser) {
         long line = record.getStartingLineNumber();
         if (record.getFields().stream().allMatch(String::isBlank)) {
           continue;
         }
         bound(record, line);
-        rows.add(new Row(line, record.getFields()));
-        if (rows.size() > most.rows()) {
+        rows++;
+        if (rows > most.rows()) {
           throw CsvFault.at(line, 1, "at most " + most.rows() + " rows are read at once.");
         }
+        taker.accept(new Row(line, record.getFields()));
       }
-    } catch (CsvParseException | UncheckedIOException | IOException e) {
+    } catch (CsvParseException | UncheckedIOException e) {
+      if (e.getCause() instanceof IOException broken && !(broken instanceof EOFException)) {
+        throw TableText.explained(broken);
+      }
       throw new CsvFault(
-          "The text has a quote that is not closed, so its cells cannot be told apart.");
+          "The text has a quote that is not closed, so its cells cannot be told apart; a cell has at"
+              + " most "
+              + LONGEST_CELL
+              + " characters.");
     }
-    return rows;
+  }
+
+  /** By the first line; of a longer one, by what is seen of it. */
+  private static char separator(BufferedReader text) throws IOException {
+    boolean semicolon = false;
+    for (int i = 0; i < SEEN_FOR_SEPARATOR; i++) {
+      int next = text.read();
+      if (next == '\t') {
+        return '\t';
+      }
+      if (next < 0 || next == '\n' || next == '\r') {
+        break;
+      }
+      semicolon |= next == ';';
+    }
+    return semicolon ? ';' : ',';
   }
 
   private static void bound(CsvRecord record, long line) {

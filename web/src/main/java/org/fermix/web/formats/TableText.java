@@ -1,17 +1,26 @@
 package org.fermix.web.formats;
 
+import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
+import java.io.FilterReader;
 import java.io.IOException;
-import java.nio.ByteBuffer;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
+import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import org.apache.commons.io.ByteOrderMark;
 import org.apache.commons.io.input.BOMInputStream;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -19,6 +28,7 @@ import tools.jackson.core.ObjectReadContext;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.JacksonIOException;
 import tools.jackson.core.json.JsonFactory;
 
 /**
@@ -43,27 +53,11 @@ public final class TableText {
 
   private TableText() {}
 
-  /**
-   * The text of a file: UTF-8, or UTF-16 where it says so at its beginning.
-   *
-   * @throws CsvFault where it is no text
-   */
-  public static String decoded(byte[] bytes) {
-    try (BOMInputStream stream =
-        BOMInputStream.builder()
-            .setInputStream(new ByteArrayInputStream(bytes))
-            .setByteOrderMarks(ByteOrderMark.UTF_8, ByteOrderMark.UTF_16LE, ByteOrderMark.UTF_16BE)
-            .get()) {
-      ByteOrderMark mark = stream.getBOM();
-      Charset charset =
-          mark == null ? StandardCharsets.UTF_8 : Charset.forName(mark.getCharsetName());
-      byte[] rest = stream.readAllBytes();
-      return charset.newDecoder().decode(ByteBuffer.wrap(rest)).toString();
-    } catch (CharacterCodingException e) {
-      throw noText();
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
-    }
+  /** A text that can be read from its beginning, as often as it takes. */
+  @FunctionalInterface
+  public interface Source {
+    /** Its bytes: UTF-8, or UTF-16 where it says so at its beginning. */
+    InputStream open() throws IOException;
   }
 
   private static CsvFault noText() {
@@ -73,49 +67,143 @@ public final class TableText {
   }
 
   /**
-   * Reads all of it: a heading first, then the rows.
+   * Reads all of a short text: a heading first, then the rows.
    *
    * @throws CsvFault with line and column of the first thing that cannot be taken
    */
   public static List<PastedCells.Row> read(String text, PastedCells.Most most) {
-    String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
-    if (plain.startsWith(ZIP) || plain.indexOf('\0') >= 0) {
-      throw noText();
-    }
-    String first = plain.stripLeading();
-    return first.startsWith("[") || first.startsWith("{")
-        ? json(plain, most)
-        : PastedCells.read(plain, most);
-  }
-
-  private static List<PastedCells.Row> json(String text, PastedCells.Most most) {
     if (text.length() > most.characters()) {
       throw most.tooLong();
     }
-    List<Long> lines = new ArrayList<>();
-    List<Map<String, String>> objects = new ArrayList<>();
-    Map<String, Integer> headings = new LinkedHashMap<>();
-    try (JsonParser parser = JSON.createParser(ObjectReadContext.empty(), text)) {
-      objects(parser, lines, objects, headings, most);
-    }
     List<PastedCells.Row> rows = new ArrayList<>();
-    rows.add(new PastedCells.Row(1, List.copyOf(headings.keySet())));
-    for (int i = 0; i < objects.size(); i++) {
-      Map<String, String> object = objects.get(i);
-      rows.add(
-          new PastedCells.Row(
-              lines.get(i),
-              headings.keySet().stream().map(head -> object.getOrDefault(head, "")).toList()));
-    }
+    byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+    each(() -> new ByteArrayInputStream(bytes), most, rows::add);
     return rows;
+  }
+
+  /**
+   * Hands over one row after another, the heading first; no more of the text than a row is held.
+   *
+   * @throws CsvFault with line and column of the first thing that cannot be taken
+   */
+  public static void each(Source source, PastedCells.Most most, Consumer<PastedCells.Row> taker) {
+    try {
+      boolean isJson;
+      try (BufferedReader text = text(source)) {
+        int first = first(text);
+        isJson = first == '[' || first == '{';
+      }
+      if (isJson) {
+        json(source, most, taker);
+      } else {
+        try (BufferedReader text = text(source)) {
+          PastedCells.each(text, most, taker);
+        }
+      }
+    } catch (IOException e) {
+      throw explained(e);
+    }
+  }
+
+  private static int first(Reader text) throws IOException {
+    int first = text.read();
+    while (first >= 0 && Character.isWhitespace(first)) {
+      first = text.read();
+    }
+    return first;
+  }
+
+  /** What a broken text means to whoever brought it; anything else is ours. */
+  static RuntimeException explained(@Nullable IOException broken) {
+    return broken == null || broken instanceof CharacterCodingException
+        ? noText()
+        : new UncheckedIOException(broken);
+  }
+
+  private static BufferedReader text(Source source) throws IOException {
+    BOMInputStream stream =
+        BOMInputStream.builder()
+            .setInputStream(source.open())
+            .setByteOrderMarks(ByteOrderMark.UTF_8, ByteOrderMark.UTF_16LE, ByteOrderMark.UTF_16BE)
+            .get();
+    ByteOrderMark mark = stream.getBOM();
+    Charset charset =
+        mark == null ? StandardCharsets.UTF_8 : Charset.forName(mark.getCharsetName());
+    BufferedReader text =
+        new BufferedReader(new TextOnly(new InputStreamReader(stream, charset.newDecoder())));
+    text.mark(ZIP.length());
+    for (int i = 0; i < ZIP.length(); i++) {
+      if (text.read() != ZIP.charAt(i)) {
+        text.reset();
+        return text;
+      }
+    }
+    throw noText();
+  }
+
+  /** Lets no NUL through: what holds one is no text. */
+  private static final class TextOnly extends FilterReader {
+    TextOnly(Reader in) {
+      super(in);
+    }
+
+    @Override
+    public int read() throws IOException {
+      int next = super.read();
+      if (next == 0) {
+        throw new MalformedInputException(1);
+      }
+      return next;
+    }
+
+    @Override
+    public int read(char[] into, int from, int most) throws IOException {
+      int count = super.read(into, from, most);
+      for (int i = from; i < from + count; i++) {
+        if (into[i] == 0) {
+          throw new MalformedInputException(1);
+        }
+      }
+      return count;
+    }
+  }
+
+  /** Twice through: any object may bring a heading of its own. */
+  private static void json(Source source, PastedCells.Most most, Consumer<PastedCells.Row> taker)
+      throws IOException {
+    Map<String, Integer> headings = new LinkedHashMap<>();
+    objects(source, headings, most, (line, object) -> {});
+    List<String> names = List.copyOf(headings.keySet());
+    taker.accept(new PastedCells.Row(1, names));
+    objects(
+        source,
+        headings,
+        most,
+        (line, object) ->
+            taker.accept(
+                new PastedCells.Row(
+                    line, names.stream().map(head -> object.getOrDefault(head, "")).toList())));
+  }
+
+  private static void objects(
+      Source source,
+      Map<String, Integer> headings,
+      PastedCells.Most most,
+      BiConsumer<Integer, Map<String, String>> taker)
+      throws IOException {
+    try (JsonParser parser = JSON.createParser(ObjectReadContext.empty(), text(source))) {
+      objects(parser, headings, most, taker);
+    } catch (JacksonIOException e) {
+      throw explained(e.getCause());
+    }
   }
 
   private static void objects(
       JsonParser parser,
-      List<Long> lines,
-      List<Map<String, String>> objects,
       Map<String, Integer> headings,
-      PastedCells.Most most) {
+      PastedCells.Most most,
+      BiConsumer<Integer, Map<String, String>> taker) {
+    int rows = 0;
     try {
       if (parser.nextToken() != JsonToken.START_ARRAY) {
         throw at(parser.currentTokenLocation(), "an array of objects is wanted: [{…}, {…}].");
@@ -124,17 +212,21 @@ public final class TableText {
         if (parser.currentToken() != JsonToken.START_OBJECT) {
           throw at(parser.currentTokenLocation(), "an object is wanted: one battery, {…}.");
         }
-        lines.add((long) parser.currentTokenLocation().getLineNr());
-        objects.add(object(parser, headings));
-        if (objects.size() >= most.rows()) {
+        int line = parser.currentTokenLocation().getLineNr();
+        Map<String, String> object = object(parser, headings);
+        rows++;
+        if (rows >= most.rows()) {
           throw at(
               parser.currentTokenLocation(),
               "at most " + (most.rows() - 1) + " rows are read at once.");
         }
+        taker.accept(line, object);
       }
       if (parser.nextToken() != null) {
         throw at(parser.currentTokenLocation(), "nothing may follow the array.");
       }
+    } catch (JacksonIOException e) {
+      throw e;
     } catch (JacksonException e) {
       TokenStreamLocation known = e.getLocation();
       throw at(

@@ -9,6 +9,7 @@ import org.fermix.core.prove.TestAction;
 import org.fermix.core.quantity.Unit;
 import org.fermix.standins.HiddenBattery;
 import org.fermix.web.account.Visitor;
+import org.fermix.web.check.ReadingForms;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
@@ -119,9 +120,17 @@ class StandInController {
   }
 
   @PostMapping("/take")
-  String take(@AuthenticationPrincipal Visitor visitor, @PathVariable UUID id) {
+  String take(
+      @AuthenticationPrincipal Visitor visitor,
+      @PathVariable UUID id,
+      Display display,
+      Model model,
+      HttpServletResponse response) {
     OpenJob job = jobs.open(visitor, id);
-    standIns.takeDown(job);
+    if (!standIns.takeDown(job)) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      return page(job, Form.blank(FIELDS, display), ReadingForms.FULL, false, display, model);
+    }
     return "redirect:" + job.path(Stop.CHECK);
   }
 

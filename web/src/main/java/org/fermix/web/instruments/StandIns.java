@@ -14,6 +14,7 @@ import org.fermix.core.prove.TestAction;
 import org.fermix.core.prove.TestSession;
 import org.fermix.standins.HiddenBattery;
 import org.fermix.web.check.Checks;
+import org.fermix.web.check.ReadingForms;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
 import org.fermix.web.recordings.Recordings;
@@ -128,23 +129,27 @@ class StandIns {
     String name =
         String.format(Locale.ROOT, "stand-in, %.0f °C", session.temperatureC()).replace('-', '−');
     try {
-      return recordings.keep(
+      Recordings.Kept kept =
+          recordings.keep(
               job,
               name.replace("stand−in", "stand-in"),
               session.loggerName(),
               true,
               Optional.of(session.temperatureC()),
-              session.recording().orElseThrow())
-          ? ""
-          : "At most " + Recordings.MOST + " recordings are kept; remove one first.";
+              session.recording().orElseThrow());
+      return switch (kept) {
+        case DONE -> "";
+        case NO_ROOM -> "At most " + Recordings.MOST + " recordings are kept; remove one first.";
+        case LOG_FULL -> ReadingForms.FULL;
+      };
     } catch (Refused noStart) {
       return "It was recorded, but no start is in it: the battery gave too little.";
     }
   }
 
-  /** Takes what the tester showed down in the job's log; how many readings that was. */
+  /** Takes all of what the tester showed down in the job's log; false when it has no room. */
   @Transactional
-  int takeDown(OpenJob job) {
+  boolean takeDown(OpenJob job) {
     TestSession session = hidden(job).session();
     String temperature = Double.toString(session.temperatureC());
     Map<ReadingKind, Map<String, String>> readings = new LinkedHashMap<>();
@@ -182,8 +187,10 @@ class StandIns {
                         "cca",
                         "charged",
                         "yes")));
-    readings.forEach((kind, facts) -> checks.take(job, kind, session.testerName(), facts));
-    return readings.size();
+    return checks.hasRoom(job, readings.size())
+        && readings.entrySet().stream()
+            .allMatch(
+                each -> checks.take(job, each.getKey(), session.testerName(), each.getValue()));
   }
 
   private static Map<String, String> loadTest(

@@ -1,5 +1,6 @@
 package org.fermix.web.job;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -186,6 +187,7 @@ public class Jobs {
    * @return its machine
    */
   @Transactional
+  @CanIgnoreReturnValue
   public UUID become(Visitor visitor, UUID jobId, Job.State state) {
     Job job = job(visitor, jobId);
     job.become(state, clock.instant());

@@ -112,7 +112,7 @@ final class ArrangeForm {
         }
       }
     }
-    read(form);
+    var unused = read(form);
     return form;
   }
 

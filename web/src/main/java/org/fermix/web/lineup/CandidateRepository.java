@@ -1,11 +1,13 @@
 package org.fermix.web.lineup;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface CandidateRepository extends Repository<StoredCandidate, UUID> {
+  @CanIgnoreReturnValue
   StoredCandidate save(StoredCandidate candidate);
 
   void delete(StoredCandidate candidate);

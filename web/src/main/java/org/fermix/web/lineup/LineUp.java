@@ -348,7 +348,9 @@ public class LineUp implements ReadAhead {
     }
     UUID last = number;
     for (Form form : forms) {
-      add(job, Submissions.number(), false, form, false);
+      if (!add(job, Submissions.number(), false, form, false)) {
+        throw new IllegalStateException("there were letters enough");
+      }
       last = entries(job).get(entries(job).size() - 1).id();
     }
     submissions.remember(job.garageId(), number, last);

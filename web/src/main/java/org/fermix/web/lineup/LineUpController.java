@@ -127,7 +127,9 @@ class LineUpController {
     for (Label label : TypicalBattery.of(needs.of(job))) {
       // One form makes several: each has a number of its own that follows from the form's.
       UUID own = new UUID(first.getMostSignificantBits(), first.getLeastSignificantBits() + place);
-      lineUp.add(job, own, label, Optional.empty(), false);
+      if (lineUp.add(job, own, label, Optional.empty(), false).isEmpty()) {
+        return "redirect:" + job.path(Stop.LINE_UP) + "?nofree";
+      }
       place++;
     }
     return "redirect:" + job.path(Stop.BENCH);

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.fermix.core.label.Label;
 import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Given;
@@ -23,6 +24,7 @@ import org.fermix.web.formats.PastedCells;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NumberText;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A table pasted from a spreadsheet, read as labels: which column is which is guessed from its
@@ -139,15 +141,45 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
       Map<Integer, String> chosen,
       Map<String, String> otherwise,
       Display money) {
-    if (cells.isEmpty()) {
-      return new PastedTable(List.of(), List.of());
-    }
-    List<Column> columns = columns(cells.get(0), chosen);
     List<Row> rows = new ArrayList<>();
-    for (PastedCells.Row row : cells.subList(1, cells.size())) {
-      rows.add(row(row, columns, otherwise, money));
+    RowByRow reader = new RowByRow(chosen, otherwise, money, rows::add);
+    cells.forEach(reader);
+    return new PastedTable(reader.columns(), List.copyOf(rows));
+  }
+
+  /** Reads a table of any length: takes its heading, then hands over one row after another. */
+  public static final class RowByRow implements Consumer<PastedCells.Row> {
+    private final Map<Integer, String> chosen;
+    private final Map<String, String> otherwise;
+    private final Form blank;
+    private final Consumer<Row> taker;
+    private @Nullable List<Column> columns;
+
+    /** What is known before it, and who takes the rows. */
+    public RowByRow(
+        Map<Integer, String> chosen,
+        Map<String, String> otherwise,
+        Display money,
+        Consumer<Row> taker) {
+      this.chosen = chosen;
+      this.otherwise = otherwise;
+      this.blank = BatteryForm.blank(false, money.in(UnitSystem.METRIC));
+      this.taker = taker;
     }
-    return new PastedTable(columns, List.copyOf(rows));
+
+    @Override
+    public void accept(PastedCells.Row cells) {
+      if (columns == null) {
+        columns = PastedTable.columns(cells, chosen);
+      } else {
+        taker.accept(row(cells, columns, otherwise, blank));
+      }
+    }
+
+    /** Its columns; none before there was a heading. */
+    public List<Column> columns() {
+      return columns == null ? List.of() : columns;
+    }
   }
 
   private static final String COLUMN = "column";
@@ -216,7 +248,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
   }
 
   private static Row row(
-      PastedCells.Row cells, List<Column> columns, Map<String, String> otherwise, Display money) {
+      PastedCells.Row cells, List<Column> columns, Map<String, String> otherwise, Form blank) {
     Map<String, String> typed = new HashMap<>(otherwise);
     typed.put(Form.DRAWN, UnitSystem.METRIC.name());
     List<String> ratings = new ArrayList<>();
@@ -234,7 +266,7 @@ public record PastedTable(List<Column> columns, List<Row> rows) {
     if (!ratings.isEmpty()) {
       typed.put("ratings", String.join("; ", ratings));
     }
-    Form form = BatteryForm.typed(BatteryForm.blank(false, money.in(UnitSystem.METRIC)), typed);
+    Form form = BatteryForm.typed(blank, typed);
     return new Row(
         cells.line(),
         form.text("name").orElse("line " + cells.line()),

@@ -1,5 +1,6 @@
 package org.fermix.web.machine;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface MachineRepository extends Repository<Machine, UUID> {
+  @CanIgnoreReturnValue
   Machine save(Machine machine);
 
   void flush();

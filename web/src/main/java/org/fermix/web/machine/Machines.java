@@ -1,5 +1,6 @@
 package org.fermix.web.machine;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
@@ -94,6 +95,7 @@ public class Machines {
    * counted.
    */
   @Transactional(propagation = Propagation.MANDATORY)
+  @CanIgnoreReturnValue
   public Machine hold(UUID garageId, UUID machineId) {
     return machines.lock(machineId, garageId).orElseThrow(() -> new NotHere("machine"));
   }

@@ -1,5 +1,6 @@
 package org.fermix.web.need;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -7,6 +8,7 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface NeedRepository extends Repository<NeedFacts, UUID> {
+  @CanIgnoreReturnValue
   NeedFacts save(NeedFacts facts);
 
   void flush();

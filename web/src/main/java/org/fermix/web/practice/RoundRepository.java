@@ -1,5 +1,6 @@
 package org.fermix.web.practice;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -7,6 +8,7 @@ import org.springframework.data.repository.Repository;
 
 /** Rounds of practice, always by owner. */
 interface RoundRepository extends Repository<Round, UUID> {
+  @CanIgnoreReturnValue
   Round save(Round round);
 
   Optional<Round> findByIdAndGarageId(UUID id, UUID garageId);

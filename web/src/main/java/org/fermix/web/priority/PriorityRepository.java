@@ -1,5 +1,6 @@
 package org.fermix.web.priority;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -7,6 +8,7 @@ import java.util.UUID;
 import org.springframework.data.repository.Repository;
 
 interface PriorityRepository extends Repository<StoredPriorities, UUID> {
+  @CanIgnoreReturnValue
   StoredPriorities save(StoredPriorities priorities);
 
   void flush();

@@ -1,5 +1,6 @@
 package org.fermix.web.proving;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -7,6 +8,7 @@ import org.springframework.data.repository.Repository;
 
 /** What proves them, always by garage. */
 interface ProofRepository extends Repository<StoredProof, StoredProof.Key> {
+  @CanIgnoreReturnValue
   StoredProof save(StoredProof proof);
 
   void delete(StoredProof proof);

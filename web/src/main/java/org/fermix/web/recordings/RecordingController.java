@@ -13,6 +13,7 @@ import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.chart.Drawing;
 import org.fermix.web.chart.Drawings;
+import org.fermix.web.check.ReadingForms;
 import org.fermix.web.door.HeavyWork;
 import org.fermix.web.formats.CrankCsv;
 import org.fermix.web.formats.CsvFault;
@@ -145,7 +146,11 @@ class RecordingController {
       OpenJob job, UUID number, String name, Form form, MultipartFile file, Display display)
       throws Exception {
     try {
-      return heavy.run(() -> read(job, number, name, form, file)) ? "" : FULL;
+      return switch (heavy.run(() -> read(job, number, name, form, file))) {
+        case DONE -> "";
+        case NO_ROOM -> FULL;
+        case LOG_FULL -> ReadingForms.FULL;
+      };
     } catch (CsvFault fault) {
       return fault.getMessage() == null ? "" : fault.getMessage();
     } catch (Refused noStart) {
@@ -153,7 +158,7 @@ class RecordingController {
     }
   }
 
-  private boolean read(OpenJob job, UUID number, String name, Form form, MultipartFile file)
+  private Recordings.Kept read(OpenJob job, UUID number, String name, Form form, MultipartFile file)
       throws IOException {
     try (InputStream stream = file.getInputStream()) {
       return recordings.keep(

@@ -1,5 +1,6 @@
 package org.fermix.web.recordings;
 
+import com.google.errorprone.annotations.CanIgnoreReturnValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -7,6 +8,7 @@ import org.springframework.data.repository.Repository;
 
 /** Recorded starts, always by garage. */
 interface RecordingRepository extends Repository<Recording, UUID> {
+  @CanIgnoreReturnValue
   Recording save(Recording recording);
 
   void flush();

@@ -80,7 +80,7 @@ public class Recordings {
    * @return false when as many are kept as can be
    * @throws org.fermix.core.prove.Refused when there is no start in it
    */
-  public boolean keep(
+  public Kept keep(
       OpenJob job,
       String name,
       String instrument,
@@ -98,8 +98,18 @@ public class Recordings {
         clock.instant());
   }
 
+  /** How keeping one ended. */
+  public enum Kept {
+    /** It is there, and its reading with it where it counts. */
+    DONE,
+    /** As many recordings are kept as can be. */
+    NO_ROOM,
+    /** The log of the battery being checked is full: neither was kept. */
+    LOG_FULL
+  }
+
   /** As above, once for each form. */
-  boolean keep(
+  Kept keep(
       OpenJob job,
       UUID number,
       String name,
@@ -173,7 +183,7 @@ public class Recordings {
   }
 
   /** As above, once for each form, recorded at another time than now. */
-  public boolean keep(
+  public Kept keep(
       OpenJob job,
       UUID number,
       String name,
@@ -184,23 +194,22 @@ public class Recordings {
       Instant takenAt) {
     // What takes long is done before anything is held in the database.
     Prepared prepared = prepared(job, recording);
-    return Boolean.TRUE.equals(
-        transaction.execute(
-            status ->
-                store(
-                    job,
-                    number,
-                    name,
-                    instrument,
-                    counts,
-                    temperatureC,
-                    prepared.samples(),
-                    prepared.features(),
-                    prepared.points(),
-                    takenAt)));
+    return transaction.execute(
+        status ->
+            store(
+                job,
+                number,
+                name,
+                instrument,
+                counts,
+                temperatureC,
+                prepared.samples(),
+                prepared.features(),
+                prepared.points(),
+                takenAt));
   }
 
-  private boolean store(
+  private Kept store(
       OpenJob job,
       UUID number,
       String name,
@@ -213,10 +222,13 @@ public class Recordings {
       Instant takenAt) {
     jobs.hold(job);
     if (isKept(job, number)) {
-      return true;
+      return Kept.DONE;
     }
     if (!hasRoom(job)) {
-      return false;
+      return Kept.NO_ROOM;
+    }
+    if (counts && !checks.hasRoom(job, 1)) {
+      return Kept.LOG_FULL;
     }
     Recording kept =
         new Recording(
@@ -231,15 +243,17 @@ public class Recordings {
     recordings.save(kept);
     submissions.remember(job.garageId(), number, kept.id());
     if (!counts) {
-      return true;
+      return Kept.DONE;
     }
     double crankingVolts = Math.max(0, Math.min(40, features.crankingVolts()));
     Map<String, String> facts = new LinkedHashMap<>();
     facts.put("volts", Double.toString(crankingVolts));
     facts.put(RECORDED, "yes");
     temperatureC.ifPresent(each -> facts.put("temperature", Double.toString(each)));
-    checks.take(job, ReadingKind.CRANKING_VOLTS, instrument, facts, takenAt);
-    return true;
+    if (!checks.take(job, ReadingKind.CRANKING_VOLTS, instrument, facts, takenAt)) {
+      throw new IllegalStateException("the log has room and takes nothing");
+    }
+    return Kept.DONE;
   }
 
   /** Removes one; it can be taken back until eight more have been removed. */

@@ -237,7 +237,10 @@ public final class Form {
 
   /** The complaints, with the fields they stand at, for the summary above a form. */
   public List<FieldView> wrong() {
-    return views().stream().filter(view -> !view.error().isEmpty()).toList();
+    return fields.stream()
+        .filter(field -> !complaints.getOrDefault(field.name(), "").isEmpty())
+        .map(this::view)
+        .toList();
   }
 
   /** All fields. */

@@ -14,6 +14,9 @@ final class SeenText {
   /** Letters without any ink of their own, and the blank of Braille. */
   private static final String BLANK_LETTERS = "\u115f\u1160\u3164\uffa0\u2800";
 
+  /** What stands where a sign could not be read. */
+  private static final char REPLACED = '\ufffd';
+
   private SeenText() {}
 
   /**
@@ -22,7 +25,7 @@ final class SeenText {
    * @param most signs that are accepted; characters, twice as many
    */
   static String complaint(String text, int most) {
-    if (text.chars().anyMatch(Character::isISOControl)) {
+    if (text.chars().anyMatch(sign -> Character.isISOControl(sign) || sign == REPLACED)) {
       return "Only letters, digits and signs that can be printed.";
     }
     if (text.codePoints().anyMatch(SeenText::turnsDirection)) {
@@ -31,7 +34,7 @@ final class SeenText {
     if (text.codePoints().allMatch(SeenText::isUnseen)) {
       return "Nothing in it can be seen; letters or digits are accepted.";
     }
-    return signs(text) > most || text.codePointCount(0, text.length()) > 2 * most
+    return text.codePointCount(0, text.length()) > 2 * most || signs(text) > most
         ? "Too long: 1 to " + most + " characters are accepted."
         : "";
   }
