@@ -26,11 +26,13 @@ public record HouseLoads(
       return Optional.empty();
     }
     double day = need.use().engineOffAmps().value() * need.use().engineOffHours().value();
+    double bank = Math.min(HouseBank.MOST_DAILY_AH, day);
     double share = day / UsualBattery.of(need.engine()).ampHours();
     if (share < DepthSchool.usual(Chemistry.Family.LEAD).depth()) {
       return Optional.empty();
     }
     return Optional.of(
-        new HouseLoads(day, share, HouseBank.ampHours(day, false), HouseBank.ampHours(day, true)));
+        new HouseLoads(
+            day, share, HouseBank.ampHours(bank, false), HouseBank.ampHours(bank, true)));
   }
 }

@@ -112,7 +112,15 @@ public final class TypicalBattery {
             .orElse(0.0);
     double asked = minimum.ampHours().map(each -> MARGIN * each.value()).orElse(0.0);
     double electric = need.engine().turns() ? 0 : STANDBY_AH;
-    return Math.max(LEAST_AH, Math.max(Math.max(ampHours, electric), Math.max(reserve, asked)));
+    double wanted = Math.max(Math.max(ampHours, electric), Math.max(reserve, asked));
+    return Math.max(LEAST_AH, Math.min(most(need, chemistry), wanted));
+  }
+
+  /** Largest that is one battery at all (Ah): what a label may say, and a mass that is lifted. */
+  private static double most(Need need, Chemistry chemistry) {
+    return Math.min(
+        Label.CAPACITY.most(),
+        Label.MASS.most() * chemistry.typicalLabel().ampHoursPerKg() / need.engine().series());
   }
 
   private static double litres(Need need, Chemistry chemistry, double ampHours) {

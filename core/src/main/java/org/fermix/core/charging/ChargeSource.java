@@ -22,11 +22,14 @@ public record ChargeSource(
     boolean desulfates,
     double startsFromVolts,
     boolean wakesProtection) {
+  private static final double LEAST_V = 10;
+  private static final double MOST_V = 18;
+
   /** Refuses sources that cannot be. */
   public ChargeSource {
     Check.within("charging current", amps, 0.05, 500, "A");
-    Check.within("top voltage", topVolts, 10, 18, "V");
-    floatVolts.ifPresent(volts -> Check.within("float voltage", volts, 10, 18, "V"));
+    Check.within("top voltage", topVolts, LEAST_V, MOST_V, "V");
+    floatVolts.ifPresent(volts -> Check.within("float voltage", volts, LEAST_V, MOST_V, "V"));
     Check.within("lowest starting voltage", startsFromVolts, 0, 14, "V");
   }
 
@@ -47,8 +50,12 @@ public record ChargeSource(
     return kind == Kind.ALTERNATOR || kind == Kind.STATOR;
   }
 
-  /** An alternator or stator by its regulated voltage. */
+  /**
+   * An alternator or stator by its regulated voltage (V for six cells); below the least it charges
+   * nothing, above the most it harms all, whatever the figure.
+   */
   public static ChargeSource onEngine(Kind kind, double amps, double regulatedVolts) {
-    return new ChargeSource(kind, amps, regulatedVolts, OptionalDouble.empty(), false, 0, false);
+    double volts = Math.max(LEAST_V, Math.min(MOST_V, regulatedVolts));
+    return new ChargeSource(kind, amps, volts, OptionalDouble.empty(), false, 0, false);
   }
 }

@@ -92,7 +92,11 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
     today
         .filter(each -> each.ageYears() > 0)
         .ifPresent(
-            each -> evidence.add(new ServiceAge(each.ageYears(), expectedYears()).evidence()));
+            each ->
+                evidence.add(
+                    new ServiceAge(
+                            each.ageYears(), Math.max(ServiceAge.LEAST_EXPECTED, expectedYears()))
+                        .evidence()));
     Driving driving = need.use().driving();
     if (!driving.startsPerDay().isAssumed() && !driving.tripMinutes().isAssumed()) {
       evidence.add(Trips.of(this, driving, usualAirC()).evidence());

@@ -9,12 +9,15 @@ import org.fermix.core.quantity.Check;
  * @param expectedYears from the life estimate, 0.1 to 60 y
  */
 public record ServiceAge(double years, double expectedYears) {
+  /** Shortest expected life that is told apart (y): of a battery a lay-up kills, one winter's. */
+  public static final double LEAST_EXPECTED = 0.1;
+
   private static final double MIDDLE_FROM = 0.5;
 
   /** Refuses what cannot be. */
   public ServiceAge {
     Check.within("age", years, 0, 40, "y");
-    Check.within("expected life", expectedYears, 0.1, 60, "y");
+    Check.within("expected life", expectedYears, LEAST_EXPECTED, 60, "y");
   }
 
   /** As evidence. */

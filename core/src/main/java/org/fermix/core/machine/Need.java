@@ -95,10 +95,12 @@ public record Need(
     return climate.summerMeanC().value() + HOT_DAY_K + place.driveK();
   }
 
-  /** Days it stands between two uses on ordinary days (d). */
+  /** Days it stands between two uses on ordinary days (d); no more than any lay-up has. */
   public double ordinaryDays() {
     double starts = use.driving().startsPerDay().value();
-    return starts <= 0 ? use.layUp().days().value() : Math.max(1, 1 / starts);
+    return starts <= 0
+        ? use.layUp().days().value()
+        : Math.min(LongestLayUp.DAYS.most(), Math.max(1, 1 / starts));
   }
 
   /**

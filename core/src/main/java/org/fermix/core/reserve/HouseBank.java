@@ -12,6 +12,9 @@ public final class HouseBank {
 
   private static final double CONVERTER_EFFICIENCY = 0.88;
 
+  /** Most a day that is reckoned with (Ah). */
+  public static final double MOST_DAILY_AH = 5000;
+
   private HouseBank() {}
 
   /**
@@ -20,7 +23,7 @@ public final class HouseBank {
    * @param dailyAmpHours 0.1 to 5,000 Ah
    */
   public static double ampHours(double dailyAmpHours, boolean longCruising) {
-    Check.within("daily use", dailyAmpHours, 0.1, 5000, "Ah");
+    Check.within("daily use", dailyAmpHours, 0.1, MOST_DAILY_AH, "Ah");
     return dailyAmpHours * (longCruising ? LONG_CRUISING : SHORT_CRUISING);
   }
 

@@ -15,10 +15,12 @@ import org.fermix.web.job.Stop;
 import org.fermix.web.machine.Machine;
 import org.fermix.web.machine.Machines;
 import org.fermix.web.shared.Display;
+import org.fermix.web.shared.FaultLog;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -53,8 +55,7 @@ class GarageController {
       @RequestParam(required = false) @Nullable String full,
       Display display,
       Model model) {
-    List<Rails.Rail> rows =
-        jobs.current(visitor).stream().map(job -> rails.of(job, Stop.CHECK, display)).toList();
+    List<Row> rows = jobs.current(visitor).stream().map(job -> row(job, display)).toList();
     model.addAttribute("rows", rows);
     model.addAttribute("demo", visitor.demo());
     if (removed != null && machines.machine(visitor, removed).isRemoved()) {
@@ -64,6 +65,35 @@ class GarageController {
     }
     model.addAttribute("zone", display.zone().getId().replace('_', ' '));
     return "garage/page";
+  }
+
+  /**
+   * A machine with its open job.
+   *
+   * @param broken reference of the fault where the job cannot be worked out; empty otherwise
+   */
+  public record Row(OpenJob job, String engine, List<Rails.RailStop> stops, String broken) {
+    /** Copies the list. */
+    public Row {
+      stops = List.copyOf(stops);
+    }
+
+    /** The first stop that works and wants something of the owner. */
+    public Optional<Rails.RailStop> next() {
+      return new Rails.Rail(job, engine, stops).next();
+    }
+  }
+
+  /** One job that cannot be worked out never takes the garage with it. */
+  private Row row(OpenJob job, Display display) {
+    try {
+      Rails.Rail rail = rails.of(job, Stop.CHECK, display);
+      return new Row(job, rail.engine(), rail.stops(), "");
+    } catch (DataAccessException e) {
+      throw e;
+    } catch (RuntimeException e) {
+      return new Row(job, job.description(), List.of(), FaultLog.reference(e, "/garage"));
+    }
   }
 
   @GetMapping("/machines/new")

@@ -172,7 +172,7 @@ final class NeedForm {
               .withHelp("How long you mean to keep the machine."),
           Field.choice("currency", "Currency", Currencies.choices()).needed());
 
-  private static final List<Field> FIELDS =
+  static final List<Field> FIELDS =
       Stream.of(
               OWN.stream(),
               LedgerForm.fields().stream(),

@@ -6,13 +6,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
-import java.util.concurrent.ThreadLocalRandom;
 import java.util.stream.Stream;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.fermix.web.shared.Busy;
+import org.fermix.web.shared.FaultLog;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.TooOften;
 import org.jspecify.annotations.Nullable;
@@ -96,8 +95,7 @@ class Problems {
 
   /** Our own fault, or the database's; logged under a reference. */
   static ModelAndView ours(Throwable fault, HttpServletRequest request, String path) {
-    String reference =
-        HexFormat.of().withUpperCase().toHexDigits(ThreadLocalRandom.current().nextInt());
+    String reference = FaultLog.reference();
     boolean database = isOfTheConnection(fault);
     if (database) {
       // The database says enough in its own log; a trace for each request would only fill ours.
