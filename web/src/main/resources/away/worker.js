@@ -1,6 +1,7 @@
 // Keeps the work of fitting at hand where there is no connection: the page once it was opened, and what it is drawn
 // with. Everything else goes to the server as if this were not here.
-const KEPT = 'fermix-fit-1';
+const KEPT = 'fermix-fit-2';
+const SHUT = [401, 403, 404, 410];
 const WORK = /^\/jobs\/[0-9a-f-]{36}\/fit$/;
 const PATIENCE_MS = 6000;
 
@@ -23,9 +24,26 @@ self.addEventListener('message', (event) => event.waitUntil((async () => {
   event.source?.postMessage('kept');
 })()));
 
+// What the server no longer shows to this browser is not kept either; a redirect away from the work says the same.
 async function keep(cache, path, response) {
-  if (response.ok && !response.redirected) await cache.put(path, response.clone());
-  else if (response.redirected && new URL(response.url).searchParams.has('closed')) await cache.delete(path);
+  if (response.type === 'opaqueredirect' || response.redirected || SHUT.includes(response.status)) await cache.delete(path);
+  else if (response.ok) await cache.put(path, path.startsWith('/assets/') ? response.clone() : await dated(response.clone()));
+}
+
+// When it was kept stands with it.
+async function dated(response) {
+  const headers = new Headers(response.headers);
+  headers.set('Fermix-Kept', new Date().toISOString());
+  return new Response(await response.blob(), { status: response.status, headers });
+}
+
+// A kept copy says that it is one, and from when.
+async function marked(kept) {
+  const when = new Date(kept.headers.get('Fermix-Kept') ?? Date.now());
+  const words = when.toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+  const page = (await kept.text()).replace('data-kept-copy hidden', 'data-kept-copy')
+    .replace('<time></time>', `<time datetime="${when.toISOString()}">${words}</time>`);
+  return new Response(page, { status: kept.status, headers: kept.headers });
 }
 
 async function work(request) {
@@ -38,7 +56,7 @@ async function work(request) {
     return response;
   } catch (away) {
     const kept = await cache.match(path);
-    if (kept) return kept;
+    if (kept) return marked(kept);
     throw away;
   }
 }

@@ -4,6 +4,7 @@
 'use strict';
 const PAGE = () => document.querySelector('[data-away]');
 const AGAIN_MS = 15000;
+const KEPT = 'fermix-fit-2';
 const waiting = () => `fermix.fit.${PAGE().dataset.away}`;
 
 function queue() {
@@ -13,6 +14,19 @@ function queue() {
 function store(items) {
   if (items.length) localStorage.setItem(waiting(), JSON.stringify(items));
   else localStorage.removeItem(waiting());
+}
+
+// A page kept for work without a connection goes when another garage is open here, or its keys were changed.
+async function dropForeign() {
+  const mine = document.documentElement.dataset.garage;
+  if (!mine || !window.caches || !(await caches.has(KEPT))) return;
+  const all = document.querySelector('[data-forget-kept]') !== null;
+  const cache = await caches.open(KEPT);
+  for (const request of await cache.keys()) {
+    if (!request.url.endsWith('/fit')) continue;
+    const page = await (await cache.match(request)).text();
+    if (all || !page.includes(`data-garage="${mine}"`)) await cache.delete(request);
+  }
 }
 
 const row = (step) => document.querySelector(`[data-step="${CSS.escape(step)}"]`);
@@ -209,4 +223,5 @@ if (PAGE()) {
     ready.active.postMessage({ keep: [window.location.pathname, ...used] });
   }).catch(() => { /* Without it the page still works where there is a connection. */ });
 }
+dropForeign().catch(() => { /* storage is shut: nothing is kept then */ });
 })();

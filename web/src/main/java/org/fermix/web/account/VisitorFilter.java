@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.Set;
+import org.fermix.web.shared.GarageMark;
 import org.fermix.web.shared.Preferences;
 import org.springframework.dao.DataAccessException;
 import org.springframework.security.authentication.InsufficientAuthenticationException;
@@ -71,6 +72,7 @@ class VisitorFilter extends OncePerRequestFilter {
     SecurityContextHolder.setContext(context);
     request.setAttribute(Preferences.class.getName(), visitor.preferences());
     request.setAttribute(Visitor.class.getName(), visitor);
+    request.setAttribute(GarageMark.class.getName(), GarageMark.of(visitor.garageId()));
   }
 
   @Override

@@ -9,8 +9,15 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /** What every page's frame needs. */
 @ControllerAdvice
 class LayoutAdvice {
-  /** The frame: the reader's units and the address to come back to after switching them. */
-  public record Frame(boolean us, String back) {}
+  /**
+   * The frame.
+   *
+   * @param us the reader's units
+   * @param back the address to come back to after switching them
+   * @param garage a mark of the garage that is open, by which a page kept on the device is known to
+   *     be of this one
+   */
+  public record Frame(boolean us, String back, String garage) {}
 
   @ModelAttribute("frame")
   Frame frame(HttpServletRequest request) {
@@ -22,7 +29,12 @@ class LayoutAdvice {
     } else if (request.getQueryString() != null) {
       path += "?" + request.getQueryString();
     }
-    return new Frame(ReaderArguments.display(request).isUs(), path);
+    return new Frame(
+        ReaderArguments.display(request).isUs(),
+        path,
+        request.getAttribute(GarageMark.class.getName()) instanceof GarageMark mark
+            ? mark.text()
+            : GarageMark.NONE);
   }
 
   private static String refererPath(HttpServletRequest request) {

@@ -65,6 +65,7 @@ class AwayWalkTest extends BrowserTestBase {
     try {
       page.reload();
       assertThat(page.locator("h1")).containsText("Fit C");
+      assertThat(page.locator("[data-kept-copy]")).containsText("copy kept on this device at");
       // The open step stands large with its own Done, and the next one does after it.
       assertThat(page.locator(".is-next")).hasAttribute("data-step", "WATER_LEVEL");
       button(page, "Done").click();
@@ -133,5 +134,55 @@ class AwayWalkTest extends BrowserTestBase {
     phone.reload();
     assertThat(step(phone, "TEST_NEW").locator(".fitting-when")).containsText("12.80 V");
     context.close();
+  }
+
+  /** Another garage in the same browser never finds the work of the one before. */
+  @Test
+  void aKeptPageGoesWithItsGarage() throws Exception {
+    Page page = atWork();
+    assertThat(page.locator("[data-kept-copy]")).isHidden();
+    String work = page.url();
+    page.navigate("http://127.0.0.1:" + port + "/");
+    page.evaluate(
+        "(async () => { const f = document.querySelector('form[action=\"/garage/open-own\"]');"
+            + " if (f) { f.submit(); return; } })()");
+    page.waitForURL("**/garage");
+    page.waitForFunction(
+        "async () => (await (await caches.open('fermix-fit-2')).keys())"
+            + ".every(each => !each.url.endsWith('/fit'))");
+    stopServer();
+    try {
+      try {
+        page.navigate(work);
+      } catch (com.microsoft.playwright.PlaywrightException away) {
+        // Nothing is kept, so nothing answers.
+      }
+      org.assertj.core.api.Assertions.assertThat(page.content()).doesNotContain("Fit C");
+    } finally {
+      startServer();
+    }
+    page.context().close();
+  }
+
+  /** What the server no longer shows to this browser is not kept either. */
+  @Test
+  void aKeptPageGoesOnceItsGarageIsShut() throws Exception {
+    Page page = atWork();
+    String work = page.url();
+    page.context().clearCookies();
+    page.navigate(work);
+    assertThat(page.locator("h1").first()).not().containsText("Fit C");
+    stopServer();
+    try {
+      try {
+        page.navigate(work);
+      } catch (com.microsoft.playwright.PlaywrightException away) {
+        // Nothing is kept, so nothing answers.
+      }
+      org.assertj.core.api.Assertions.assertThat(page.content()).doesNotContain("Fit C");
+    } finally {
+      startServer();
+    }
+    page.context().close();
   }
 }

@@ -49,8 +49,10 @@ class EveryValueTest extends WebTestBase {
     String job = described(visit, "petrol-car");
     String other = described(visit, "electric-car");
     for (Field field : NeedForm.FIELDS) {
-      for (String extreme : extremes(field)) {
-        ask(visit, random.nextInt(4) == 0 ? other : job, Map.of(field.name(), extreme), 2, broken);
+      // Rows two to eight of the list of loads are as the first.
+      boolean again = field.name().matches("load[A-Z][a-z]+[2-8]");
+      for (String extreme : again ? List.<String>of() : extremes(field)) {
+        ask(visit, random.nextInt(4) == 0 ? other : job, Map.of(field.name(), extreme), 1, broken);
       }
     }
     assertThat(broken).isEmpty();
@@ -62,7 +64,7 @@ class EveryValueTest extends WebTestBase {
     for (String machine : MACHINES) {
       Visit visit = new Visit(port);
       String job = described(visit, machine);
-      for (int i = 0; i < 12; i++) {
+      for (int i = 0; i < 4; i++) {
         Map<String, String> said = new HashMap<>();
         Map<String, Boolean> groups = new HashMap<>();
         for (Field field : NeedForm.FIELDS) {
