@@ -43,7 +43,8 @@ class SettingsController {
       @RequestParam(defaultValue = "/") String back) {
     UnitSystem chosen = system.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
     ReaderCookies.writeUnits(request, response, chosen);
-    if (visitor != null) {
+    // Where the garage says "as in this browser", one browser's choice is its own.
+    if (visitor != null && visitor.preferences().units().isPresent()) {
       accounts.prefer(visitor, visitor.preferences().in(chosen));
     }
     return "redirect:" + (ON_THIS_SERVER.matches(back) ? back : "/");

@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
@@ -249,9 +251,29 @@ public class Benches {
    * @param display in the currency of the prices
    */
   public Recommendation advice(OpenJob job, Display display) {
-    return job.once(
-        Recommendation.class,
-        () -> Recommendation.of(of(job), ownDecision(job), check(job), display));
+    return job.once(Advised.class, Advised::new)
+        .as(display, () -> Recommendation.of(of(job), ownDecision(job), check(job), display));
+  }
+
+  /** Words by who reads them: two readers of one garage may differ in units. */
+  private record Advised(Map<Display, Recommendation> words) {
+    private static final int MOST = 8;
+
+    Advised() {
+      this(new ConcurrentHashMap<>());
+    }
+
+    Recommendation as(Display display, Supplier<Recommendation> otherwise) {
+      Recommendation known = words.get(display);
+      if (known == null) {
+        known = otherwise.get();
+        if (words.size() >= MOST) {
+          words.clear();
+        }
+        words.put(display, known);
+      }
+      return known;
+    }
   }
 
   /** What a job's bench says in some conditions; its owner's own are remembered. */

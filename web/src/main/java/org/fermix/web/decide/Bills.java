@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.fermix.core.plan.Extra;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
+import org.fermix.web.need.Needs;
 import org.fermix.web.shared.NotHere;
 import org.fermix.web.shared.StaleEdit;
 import org.springframework.stereotype.Service;
@@ -19,8 +20,10 @@ import org.springframework.transaction.annotation.Transactional;
 class Bills {
   private final BillRepository stored;
   private final LineUp lineUp;
+  private final Needs needs;
 
-  Bills(BillRepository stored, LineUp lineUp) {
+  Bills(BillRepository stored, LineUp lineUp, Needs needs) {
+    this.needs = needs;
     this.stored = stored;
     this.lineUp = lineUp;
   }
@@ -30,7 +33,8 @@ class Bills {
    *
    * @param letters the batteries as they are lettered now
    */
-  record Costs(Set<StoredBill.Cost> typed, Map<String, UUID> letters, long version) {
+  record Costs(
+      Set<StoredBill.Cost> typed, Map<String, UUID> letters, String currency, long version) {
     Costs {
       typed = Set.copyOf(typed);
       letters = Map.copyOf(letters);
@@ -39,6 +43,7 @@ class Bills {
     Optional<Double> of(String letter, Extra.Kind kind) {
       return typed.stream()
           .filter(each -> each.kind() == kind && each.labelId().equals(letters.get(letter)))
+          .filter(each -> each.currency().equals(currency))
           .map(each -> each.amount().doubleValue())
           .findFirst();
     }
@@ -51,8 +56,10 @@ class Bills {
         () ->
             stored
                 .findByJobIdAndGarageId(job.jobId(), job.garageId())
-                .map(bill -> new Costs(bill.costs(), letters(job), bill.version()))
-                .orElse(new Costs(Set.of(), Map.of(), 0)));
+                .map(
+                    bill ->
+                        new Costs(bill.costs(), letters(job), needs.currency(job), bill.version()))
+                .orElse(new Costs(Set.of(), Map.of(), needs.currency(job), 0)));
   }
 
   private Map<String, UUID> letters(OpenJob job) {
@@ -67,7 +74,12 @@ class Bills {
    * @throws StaleEdit where another has typed meanwhile
    */
   @Transactional
-  void keep(OpenJob job, long version, String letter, Map<Extra.Kind, BigDecimal> costs) {
+  void keep(
+      OpenJob job,
+      long version,
+      String letter,
+      Map<Extra.Kind, BigDecimal> costs,
+      String currency) {
     UUID id = job.jobId();
     StoredBill bill =
         stored
@@ -76,7 +88,8 @@ class Bills {
     if (bill.version() != version) {
       throw new StaleEdit("what it costs");
     }
-    bill.put(lineUp.labelId(job, letter).orElseThrow(() -> new NotHere("battery")), costs);
+    bill.put(
+        lineUp.labelId(job, letter).orElseThrow(() -> new NotHere("battery")), costs, currency);
     stored.save(bill);
     stored.flush();
     job.forget();

@@ -117,6 +117,7 @@ class DecideController {
     model.addAttribute("sheet", markup.within(shown, said(standing, money)));
     model.addAttribute("costs", costs(job, now, money, typed));
     model.addAttribute("costsVersion", bills.of(job).version());
+    model.addAttribute("costsDrawn", costForm(job, now, money).drawn());
     model.addAttribute("number", Submissions.number());
     model.addAttribute("letters", letters(decision, now, advice.buysNow()));
     if (!model.containsAttribute("because")) {
@@ -235,7 +236,7 @@ class DecideController {
           .ifPresent(amount -> costs.put(kind, BigDecimal.valueOf(amount)));
     }
     try {
-      bills.keep(job, version, now.choice().letter(), costs);
+      bills.keep(job, version, now.choice().letter(), costs, form.currency());
       return "redirect:" + job.path(Stop.DECIDE) + "#bill";
     } catch (StaleEdit | OptimisticLockingFailureException | DataIntegrityViolationException e) {
       response.setStatus(HttpStatus.CONFLICT.value());
@@ -275,6 +276,9 @@ class DecideController {
       fault = "Choose the letter that you take.";
     } else if (overrules && reason.isEmpty()) {
       fault = "Say why " + letter + " is taken against the advice; the reason is kept with it.";
+    } else if (reason.length() <= LONGEST_REASON
+        && !Form.complaint(reason, LONGEST_REASON).isEmpty()) {
+      fault = "The reason: " + Form.complaint(reason, LONGEST_REASON);
     } else if (reason.length() > LONGEST_REASON) {
       fault = "The reason has " + reason.length() + " characters; " + LONGEST_REASON + " are kept.";
     } else if (taken.isPresent() && !taken.get().isEligible() && !sure.equals(letter)) {

@@ -36,14 +36,16 @@ class StoredBill implements Persistable<UUID> {
    * What one thing costs with one battery.
    *
    * @param labelId of the battery
-   * @param amount in the job’s currency
+   * @param amount in its own currency
+   * @param currency ISO 4217
    */
   @Embeddable
   record Cost(
       UUID garageId,
       UUID labelId,
       @Enumerated(EnumType.STRING) Extra.Kind kind,
-      BigDecimal amount) {}
+      BigDecimal amount,
+      String currency) {}
 
   protected StoredBill() {}
 
@@ -58,9 +60,9 @@ class StoredBill implements Persistable<UUID> {
   }
 
   /** Puts what one battery’s things cost in the place of what was typed of it before. */
-  void put(UUID labelId, Map<Extra.Kind, BigDecimal> typed) {
+  void put(UUID labelId, Map<Extra.Kind, BigDecimal> typed, String currency) {
     costs.removeIf(each -> each.labelId().equals(labelId));
-    typed.forEach((kind, amount) -> costs.add(new Cost(garageId, labelId, kind, amount)));
+    typed.forEach((kind, amount) -> costs.add(new Cost(garageId, labelId, kind, amount, currency)));
   }
 
   UUID garageId() {

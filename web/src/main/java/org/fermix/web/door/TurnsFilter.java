@@ -32,7 +32,8 @@ class TurnsFilter extends OncePerRequestFilter {
     boolean calculates =
         request.getRequestURI().startsWith(JOBS)
             || (request.getRequestURI().equals("/") && request.getQueryString() != null);
-    return !"GET".equals(request.getMethod()) || !calculates;
+    boolean reads = "GET".equals(request.getMethod()) || "HEAD".equals(request.getMethod());
+    return !reads || !calculates;
   }
 
   @Override

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -178,10 +179,15 @@ class FirstController {
         needs.store(open, said);
       }
       if (form.text("chemistry").isPresent() && form.number("cca").isPresent()) {
-        lineUp.add(open, false, label(kind, form));
+        // Once for each job: the same form may be sent twice.
+        lineUp.add(open, ofJob(job.get()), false, label(kind, form));
       }
     }
     return "redirect:" + open.path(Stop.LINE_UP);
+  }
+
+  private static UUID ofJob(UUID job) {
+    return UUID.nameUUIDFromBytes(("label in hand of " + job).getBytes(StandardCharsets.UTF_8));
   }
 
   private static void put(Map<String, String> said, String name, Form form, String field) {

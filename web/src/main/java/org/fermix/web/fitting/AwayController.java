@@ -10,6 +10,7 @@ import org.fermix.web.account.Visitor;
 import org.fermix.web.job.Jobs;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.shared.Display;
+import org.fermix.web.shared.Form;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -26,6 +27,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class AwayController {
   private static final int LONGEST_NOTE = 300;
+  private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+  private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
 
   private final Jobs jobs;
   private final Fittings fittings;
@@ -64,6 +67,9 @@ class AwayController {
       Display display) {
     OpenJob job = jobs.open(visitor, id);
     String said = note.strip();
+    if (!Form.complaint(said, LONGEST_NOTE).isEmpty()) {
+      return answer("refused", Form.complaint(said, LONGEST_NOTE), "");
+    }
     Optional<WorkStep> known = fittings.of(job).find(step);
     if (known.isEmpty()) {
       return answer("refused", "This step is no longer part of the work.", "");
@@ -95,6 +101,7 @@ class AwayController {
               "conflict",
               later
                       .stands()
+                      .filter(tick -> !tick.undone)
                       .map(
                           tick ->
                               "Elsewhere it was "
@@ -123,9 +130,13 @@ class AwayController {
     };
   }
 
+  /** A moment within the years anything is kept for; further off it is none. */
   private static Optional<Instant> instant(String text) {
     try {
-      return text.isEmpty() ? Optional.empty() : Optional.of(Instant.parse(text));
+      return text.isEmpty()
+          ? Optional.empty()
+          : Optional.of(Instant.parse(text))
+              .filter(at -> at.isAfter(EARLIEST) && at.isBefore(LATEST));
     } catch (DateTimeParseException e) {
       return Optional.empty();
     }

@@ -18,6 +18,7 @@ import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
 import org.fermix.web.shared.Form;
 import org.fermix.web.shared.NotHere;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -108,14 +109,19 @@ class FitController {
     model.addAttribute("left", WorkPlan.leftToOthers(work.need()));
     model.addAttribute("done", work.done());
     model.addAttribute("all", work.steps().size());
-    model.addAttribute("parts", parts(work, display));
+    model.addAttribute("parts", parts(work, fittings.standing(job), display));
     fittings
         .incoming(job)
         .ifPresent(each -> beside.forEach(next -> next.show(job, each, display, model)));
     return "fitting/page";
   }
 
-  private static List<Part> parts(Fittings.Work work, Display display) {
+  /** Since when a step stands as it does; empty where nothing was ever done with it. */
+  private static String standsSince(@Nullable FitTick mark) {
+    return mark == null ? "" : mark.at().toString();
+  }
+
+  private static List<Part> parts(Fittings.Work work, Map<String, FitTick> marks, Display display) {
     List<Part> parts = new ArrayList<>();
     Optional<WorkStep> next = work.next();
     int number = 0;
@@ -138,7 +144,7 @@ class FitController {
                   tick != null && tick.skipped,
                   tick == null ? "" : tick.note,
                   next.filter(step::equals).isPresent(),
-                  tick == null ? "" : tick.at().toString(),
+                  standsSince(marks.get(step.kind().name())),
                   step.after().map(Enum::name).orElse("")));
         }
       }

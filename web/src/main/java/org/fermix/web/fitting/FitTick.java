@@ -17,6 +17,10 @@ class FitTick implements Persistable<UUID> {
   private UUID jobId = new UUID(0, 0);
   private String step = "";
   boolean skipped;
+
+  /** It was taken back, at its time. */
+  boolean undone;
+
   String note = "";
   private Instant at = Instant.EPOCH;
   @Transient private boolean made;
@@ -32,6 +36,13 @@ class FitTick implements Persistable<UUID> {
     this.note = note;
     this.at = at;
     this.made = true;
+  }
+
+  /** What stays of a tick that was taken back. */
+  static FitTick takenBack(FitTick tick, Instant at) {
+    FitTick back = new FitTick(tick.garageId, tick.jobId, tick.step, false, "", at);
+    back.undone = true;
+    return back;
   }
 
   UUID garageId() {

@@ -131,12 +131,23 @@ public class Fittings implements ReadAhead {
     jobs.forEach(job -> job.knows(new Ticks(all.getOrDefault(job.jobId(), Map.of()))));
   }
 
+  /** What stands of each step: its tick, or that it was taken back. */
+  Map<String, FitTick> standing(OpenJob job) {
+    return marks(job);
+  }
+
   /** True once there is something to say on the rail: settled, or work begun. */
   boolean isBegun(OpenJob job) {
     return taken.letter(job).isPresent() || !ticks(job).isEmpty();
   }
 
   private Map<String, FitTick> ticks(OpenJob job) {
+    Map<String, FitTick> ticks = new HashMap<>(marks(job));
+    ticks.values().removeIf(each -> each.undone);
+    return ticks;
+  }
+
+  private Map<String, FitTick> marks(OpenJob job) {
     return job.once(
             Ticks.class,
             () -> {
@@ -186,12 +197,13 @@ public class Fittings implements ReadAhead {
   public void tick(OpenJob job, String step, boolean skipped, String note) {
     lineUp.hold(job);
     job.forget();
-    FitTick before = ticks(job).get(step);
-    if (before != null) {
+    FitTick before = marks(job).get(step);
+    if (before != null && !before.undone) {
       before.skipped = skipped;
       before.note = note;
       stored.save(before);
     } else {
+      remove(Optional.ofNullable(before));
       stored.save(new FitTick(job.garageId(), job.jobId(), step, skipped, note, clock.instant()));
     }
     stored.flush();
@@ -240,30 +252,38 @@ public class Fittings implements ReadAhead {
       Optional<Instant> seen) {
     lineUp.hold(job);
     job.forget();
-    Optional<FitTick> before = Optional.ofNullable(ticks(job).get(step));
+    Optional<FitTick> mark = Optional.ofNullable(marks(job).get(step));
+    Optional<FitTick> before = mark.filter(each -> !each.undone);
     Instant now = clock.instant();
     if (at.filter(each -> each.isAfter(now.plus(AHEAD)) || each.isBefore(now.minus(OLDEST)))
         .isPresent()) {
-      return new Later(Sent.CLOCK, before);
+      return new Later(Sent.CLOCK, mark);
     }
     boolean skips = made == Made.SKIPPED;
     if (made == Made.UNDONE ? before.isEmpty() : isSame(before, skips, note)) {
-      return new Later(Sent.SAME, before);
+      return new Later(Sent.SAME, mark);
     }
-    if (!before.map(each -> millis(each.at())).equals(seen.map(Fittings::millis))) {
-      return new Later(Sent.CONFLICT, before);
+    if (!mark.map(each -> millis(each.at())).equals(seen.map(Fittings::millis))) {
+      return new Later(Sent.CONFLICT, mark);
     }
-    before.ifPresent(
-        each -> {
-          stored.delete(each);
-          stored.flush();
-        });
-    if (made != Made.UNDONE) {
+    remove(mark);
+    if (made == Made.UNDONE) {
+      stored.save(FitTick.takenBack(before.orElseThrow(), now));
+      stored.flush();
+    } else {
       stored.save(new FitTick(job.garageId(), job.jobId(), step, skips, note, at.orElse(now)));
       stored.flush();
     }
     job.forget();
-    return new Later(Sent.KEPT, Optional.ofNullable(ticks(job).get(step)));
+    return new Later(Sent.KEPT, Optional.ofNullable(marks(job).get(step)));
+  }
+
+  private void remove(Optional<FitTick> mark) {
+    mark.ifPresent(
+        each -> {
+          stored.delete(each);
+          stored.flush();
+        });
   }
 
   private static boolean isSame(Optional<FitTick> before, boolean skips, String note) {
@@ -281,7 +301,8 @@ public class Fittings implements ReadAhead {
     job.forget();
     FitTick before = ticks(job).get(step);
     if (before != null) {
-      stored.delete(before);
+      remove(Optional.of(before));
+      stored.save(FitTick.takenBack(before, clock.instant()));
       stored.flush();
     }
     job.forget();

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,11 +83,17 @@ public class LineUp implements ReadAhead {
   /** Adds a battery by its form's field names, metric; for the demo garage. */
   @Transactional
   public void add(OpenJob job, boolean today, Map<String, String> fields) {
+    add(job, Submissions.number(), today, fields);
+  }
+
+  /** The same, once for each number. */
+  @Transactional
+  public void add(OpenJob job, UUID number, boolean today, Map<String, String> fields) {
     Form form = BatteryForm.typed(BatteryForm.blank(today, Display.USUAL), fields);
     if (!form.isSound()) {
       throw new IllegalArgumentException("not a sound label: " + form.wrong());
     }
-    if (!add(job, Submissions.number(), today, form, true)) {
+    if (!add(job, number, today, form, true)) {
       throw new IllegalStateException("the line-up has no free letter");
     }
   }
@@ -106,7 +113,10 @@ public class LineUp implements ReadAhead {
         stored.findByJobIdAndGarageIdOrderByLetter(job.jobId(), job.garageId());
     Set<UUID> ids = labelIds(job, candidates);
     return entries(
-        job, candidates, labels.labels(job.garageId(), ids), labels.offers(job.garageId(), ids));
+        job,
+        candidates,
+        labels.labels(job.garageId(), ids),
+        offers(job, labels.offers(job.garageId(), ids)));
   }
 
   private Optional<HeldBattery> today(OpenJob job) {
@@ -142,7 +152,12 @@ public class LineUp implements ReadAhead {
     Map<UUID, Offer> offers = labels.offers(garageId, ids);
     for (OpenJob job : jobs) {
       job.knows(
-          new Known(entries(job, candidates.getOrDefault(job.jobId(), List.of()), known, offers)));
+          new Known(
+              entries(
+                  job,
+                  candidates.getOrDefault(job.jobId(), List.of()),
+                  known,
+                  offers(job, offers))));
     }
   }
 
@@ -259,7 +274,7 @@ public class LineUp implements ReadAhead {
     }
     labels.dropUnused(job.garageId());
     StoredLabel label = new StoredLabel(job.garageId(), demo);
-    write(job, form, label);
+    write(form, label);
     submissions.remember(job.garageId(), number, label.id());
     if (today) {
       HeldBattery battery = batteries.held(job);
@@ -357,11 +372,24 @@ public class LineUp implements ReadAhead {
     return true;
   }
 
-  private void write(OpenJob job, Form form, StoredLabel label) {
+  /** Those that count in a job: an amount in another currency is never taken for one in its own. */
+  private Map<UUID, Offer> offers(OpenJob job, Map<UUID, Offer> all) {
+    String currency = needs.currency(job);
+    Map<UUID, Offer> counting = new HashMap<>();
+    all.forEach(
+        (id, offer) -> {
+          if (offer.currency().equals(currency)) {
+            counting.put(id, offer);
+          }
+        });
+    return counting;
+  }
+
+  private void write(Form form, StoredLabel label) {
     BatteryForm.write(form, label, clock.instant());
     labels.save(label);
     Optional<BigDecimal> price = BatteryForm.price(form);
-    price.ifPresent(asked -> labels.offer(label, asked, needs.currency(job), form.text("seller")));
+    price.ifPresent(asked -> labels.offer(label, asked, form.currency(), form.text("seller")));
   }
 
   private void age(Form form, HeldBattery battery) {
@@ -378,7 +406,7 @@ public class LineUp implements ReadAhead {
       throw new StaleEdit(entry.label().name());
     }
     entry.label().rememberBefore(entry.ageYears());
-    write(job, form, entry.label());
+    write(form, entry.label());
     if (entry.isToday()) {
       age(form, batteries.held(job));
     }

@@ -35,6 +35,7 @@ import org.fermix.web.job.NextJob;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.ReadAhead;
 import org.fermix.web.priority.ColdestMorning;
+import org.fermix.web.priority.PricesOf;
 import org.fermix.web.priority.Priorities;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Form;
@@ -45,7 +46,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a job needs: the owner's facts, and the core's need made of them. */
 @Service
-public class Needs implements NextJob, ReadAhead, ColdestMorning {
+public class Needs implements NextJob, ReadAhead, ColdestMorning, PricesOf {
   private static final double DAYS_A_WEEK = 7;
   private static final double DAYS_A_MONTH = 30.4;
 
@@ -115,6 +116,7 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
   }
 
   /** The currency of the job's prices, ISO 4217. */
+  @Override
   @Transactional(readOnly = true)
   public String currency(OpenJob job) {
     return reading(job).currency();
@@ -235,7 +237,7 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning {
             usual.idleShare(),
             Optional.ofNullable(facts.chargingSource)),
         approvals.of(job),
-        priorities.wishes(job));
+        priorities.wishes(job, facts.currency));
   }
 
   private static Climate climate(NeedFacts facts, UsualNeed usual) {

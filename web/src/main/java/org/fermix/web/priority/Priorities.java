@@ -38,7 +38,15 @@ public class Priorities implements NextJob, ReadAhead {
     this.clock = clock;
   }
 
-  private record Known(Optional<Weights> weights, Wishes wishes, Schools schools) {}
+  private record Known(
+      Optional<Weights> weights, Wishes wishes, Optional<String> currency, Schools schools) {
+    /** A budget in another currency is none. */
+    Wishes in(String wanted) {
+      return currency.filter(each -> !each.equals(wanted)).isEmpty()
+          ? wishes
+          : new Wishes(Optional.empty(), wishes.levels(), wishes.year());
+    }
+  }
 
   @Override
   public int order() {
@@ -86,6 +94,7 @@ public class Priorities implements NextJob, ReadAhead {
                     .map(most -> Given.typed(most.doubleValue(), Unit.MONEY)),
                 levels,
                 LocalDate.now(clock).getYear()),
+        Optional.ofNullable(said.currency),
         SchoolQuestion.schools(chosen(said, garage)));
   }
 
@@ -103,10 +112,10 @@ public class Priorities implements NextJob, ReadAhead {
     return reading(job).weights();
   }
 
-  /** What its owner wishes. */
+  /** What its owner wishes; a budget in another currency than the job's prices counts for none. */
   @Transactional(readOnly = true)
-  public Wishes wishes(OpenJob job) {
-    return reading(job).wishes();
+  public Wishes wishes(OpenJob job, String currency) {
+    return reading(job).in(currency);
   }
 
   /** The schools followed: those of the job, else of the garage, else the usual. */
@@ -129,7 +138,13 @@ public class Priorities implements NextJob, ReadAhead {
             said -> {
               StoredPriorities again = said(next);
               PriorityForm.write(
-                  PriorityForm.of(said, Map.of(), Weights.USUAL, Display.USUAL), again);
+                  PriorityForm.of(
+                      said,
+                      Map.of(),
+                      Weights.USUAL,
+                      Display.USUAL.in(
+                          Optional.ofNullable(said.currency).orElse(Display.USUAL.currencyCode()))),
+                  again);
               stored.save(again);
             });
   }

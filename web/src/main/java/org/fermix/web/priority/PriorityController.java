@@ -53,9 +53,12 @@ class PriorityController {
   private final Jobs jobs;
   private final Rails rails;
   private final Priorities priorities;
+  private final PricesOf prices;
   private final ColdestMorning coldest;
 
-  PriorityController(Jobs jobs, Rails rails, Priorities priorities, ColdestMorning coldest) {
+  PriorityController(
+      Jobs jobs, Rails rails, Priorities priorities, PricesOf prices, ColdestMorning coldest) {
+    this.prices = prices;
     this.coldest = coldest;
     this.jobs = jobs;
     this.rails = rails;
@@ -134,7 +137,8 @@ class PriorityController {
   }
 
   private Form form(OpenJob job, StoredPriorities said, Display display) {
-    return PriorityForm.of(said, priorities.garage(job.garageId()), start(job), display);
+    return PriorityForm.of(
+        said, priorities.garage(job.garageId()), start(job), display.in(prices.currency(job)));
   }
 
   private static void drawn(Form form, Weights start, Model model) {

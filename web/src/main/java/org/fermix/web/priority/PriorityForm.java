@@ -60,9 +60,7 @@ final class PriorityForm {
       StoredPriorities said, Map<String, String> garage, Weights start, Display display) {
     Map<String, Object> values = new HashMap<>();
     said.weights.forEach((name, points) -> values.put(POINTS + name, points));
-    if (said.budget != null) {
-      values.put("budget", said.budget);
-    }
+    said.budgetIn(display.currencyCode()).ifPresent(budget -> values.put("budget", budget));
     said.wishes.forEach((name, level) -> values.put(WISH + name, level));
     said.schools.forEach((name, id) -> values.put(JOB + name, id));
     garage.forEach((name, id) -> values.put(GARAGE + name, id));
@@ -71,6 +69,14 @@ final class PriorityForm {
       form.assume(POINTS + each, Integer.toString(start.of(each)));
     }
     form.assume("budget", "none");
+    if (said.budget != null && said.currency != null && values.get("budget") == null) {
+      form.hint(
+          "budget",
+          "It was "
+              + display.in(said.currency).show(said.budget.doubleValue(), Unit.MONEY, 0).text()
+              + "; type it in "
+              + display.currencyCode());
+    }
     for (Wishes.Wish each : Wishes.Wish.values()) {
       form.assume(WISH + each, "does not matter");
     }
@@ -142,6 +148,7 @@ final class PriorityForm {
     Double budget = form.numberOrNull("budget");
     said.budget =
         budget == null ? null : BigDecimal.valueOf(budget).setScale(2, RoundingMode.HALF_UP);
+    said.currency = budget == null ? null : form.currency();
     Map<String, String> wishes = new TreeMap<>();
     for (Wishes.Wish each : Wishes.Wish.values()) {
       form.text(WISH + each).ifPresent(level -> wishes.put(each.name(), level));

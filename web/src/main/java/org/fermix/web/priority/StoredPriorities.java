@@ -6,6 +6,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -25,6 +26,14 @@ class StoredPriorities implements Persistable<UUID> {
   Map<String, Integer> weights = Map.of();
 
   @Nullable BigDecimal budget;
+
+  /** Of the budget; ISO 4217. */
+  @Nullable String currency;
+
+  /** The budget, where it is in this currency. */
+  Optional<BigDecimal> budgetIn(String wanted) {
+    return wanted.equals(currency) ? Optional.ofNullable(budget) : Optional.empty();
+  }
 
   /** Levels by the name of a wish. */
   @JdbcTypeCode(SqlTypes.JSON)

@@ -11,6 +11,15 @@ public record Problem(String title, String advice, String reference) {
   /** The database does not answer. */
   static final String DATABASE = "database";
 
+  /** The same, for a form that did not reach it. */
+  static final String NOT_SAVED = "not saved";
+
+  /** The same, for a form that may have reached it. */
+  static final String PERHAPS_SAVED = "perhaps saved";
+
+  /** The database has no room left. */
+  static final String FULL = "full";
+
   /**
    * The words for a status.
    *
@@ -92,16 +101,31 @@ public record Problem(String title, String advice, String reference) {
   }
 
   private static Problem unavailable(String detail, String reference) {
-    return detail.equals(DATABASE)
-        ? new Problem(
-            "What is stored cannot be reached just now",
-            "What was saved before is safe; this was not saved. Try again in a minute; if it goes"
-                + " on, quote the reference.",
-            reference)
-        : new Problem(
-            "Others are being served just now",
-            "Nothing was changed. Try again in some seconds.",
-            reference);
+    String notReached = "What is stored cannot be reached just now";
+    String later = " Try again in a minute; if it goes on, quote the reference.";
+    return switch (detail) {
+      case DATABASE -> new Problem(notReached, "What was saved before is safe." + later, reference);
+      case NOT_SAVED ->
+          new Problem(
+              notReached, "What was saved before is safe; this was not saved." + later, reference);
+      case PERHAPS_SAVED ->
+          new Problem(
+              notReached,
+              "What was saved before is safe. Whether this was saved is not known: look before you"
+                  + " send it again.",
+              reference);
+      case FULL ->
+          new Problem(
+              "There is no room to save anything just now",
+              "What was saved before is safe; this was not saved. Whoever runs Fermix has to make"
+                  + " room on its disk; quote the reference.",
+              reference);
+      default ->
+          new Problem(
+              "Others are being served just now",
+              "Nothing was changed. Try again in some seconds.",
+              reference);
+    };
   }
 
   private static String wait(String seconds) {

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.ModelAndView;
@@ -66,6 +67,12 @@ class Problems {
     return page(HttpStatus.BAD_REQUEST, "", "");
   }
 
+  /** A file, or a form with one, over the limit. */
+  @ExceptionHandler(MaxUploadSizeExceededException.class)
+  ModelAndView tooLarge() {
+    return page(HttpStatus.CONTENT_TOO_LARGE, "upload", "");
+  }
+
   /** A form that should have brought a file. */
   @ExceptionHandler({MultipartException.class, MissingServletRequestPartException.class})
   ModelAndView noFile() {
@@ -96,8 +103,11 @@ class Problems {
   /** Our own fault, or the database's; logged under a reference. */
   static ModelAndView ours(Throwable fault, HttpServletRequest request, String path) {
     String reference = FaultLog.reference();
-    boolean database = isOfTheConnection(fault);
-    if (database) {
+    boolean full = states(fault).anyMatch(state -> state.startsWith("53"));
+    boolean database = full || isOfTheConnection(fault);
+    if (full) {
+      LOG.error("database has no room reference={} path={}", reference, path);
+    } else if (database) {
       // The database says enough in its own log; a trace for each request would only fill ours.
       LOG.error("database does not answer reference={} path={}", reference, path);
     } else {
@@ -106,7 +116,15 @@ class Problems {
     }
     HttpStatus status =
         database ? HttpStatus.SERVICE_UNAVAILABLE : HttpStatus.INTERNAL_SERVER_ERROR;
-    return again(page(status, database ? Problem.DATABASE : "", reference), request, path);
+    String detail =
+        full
+            ? Problem.FULL
+            : !database
+                ? ""
+                : !wantsChange(request)
+                    ? Problem.DATABASE
+                    : wasNotReached(fault) ? Problem.NOT_SAVED : Problem.PERHAPS_SAVED;
+    return again(page(status, detail, reference), request, path);
   }
 
   /**
@@ -122,6 +140,26 @@ class Problems {
                 cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLNonTransientConnectionException
                     || (cause instanceof SQLException sql && isOfTheConnection(sql.getSQLState())));
+  }
+
+  /** SQLSTATEs behind a fault; class 53 is insufficient resources, 53100 a full disk. */
+  private static Stream<String> states(Throwable fault) {
+    return Stream.<@Nullable Throwable>iterate(fault, Objects::nonNull, Throwable::getCause)
+        .limit(DEEPEST)
+        .map(cause -> cause instanceof SQLException sql ? sql.getSQLState() : null)
+        .filter(Objects::nonNull);
+  }
+
+  /** True where no connection was had at all: then nothing can have been saved. */
+  private static boolean wasNotReached(Throwable fault) {
+    return Stream.<@Nullable Throwable>iterate(fault, Objects::nonNull, Throwable::getCause)
+        .limit(DEEPEST)
+        .anyMatch(SQLTransientConnectionException.class::isInstance);
+  }
+
+  private static boolean wantsChange(HttpServletRequest request) {
+    Object asked = request.getAttribute(RequestDispatcher.ERROR_METHOD);
+    return "POST".equals(asked == null ? request.getMethod() : asked);
   }
 
   private static boolean isOfTheConnection(@Nullable String state) {

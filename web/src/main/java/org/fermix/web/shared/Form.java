@@ -94,18 +94,40 @@ public final class Form {
     return form;
   }
 
+  /**
+   * What is wrong with a text that comes without a form; empty when nothing is, or where there is
+   * none.
+   *
+   * @param most signs that are accepted
+   */
+  public static String complaint(String text, int most) {
+    return text.isEmpty() ? "" : SeenText.complaint(text, most);
+  }
+
   /** How a form that comes back was drawn: as it says, else as it would be now. */
   public static Display drawn(Display now, Map<String, String> parameters) {
-    return switch (parameters.getOrDefault(DRAWN, "")) {
-      case "US" -> now.in(UnitSystem.US);
-      case "METRIC" -> now.in(UnitSystem.METRIC);
-      default -> now;
+    String drawn = parameters.getOrDefault(DRAWN, "");
+    int gap = drawn.indexOf(' ');
+    String units = gap < 0 ? drawn : drawn.substring(0, gap);
+    Display money =
+        gap > 0 && Currencies.isKnown(drawn.substring(gap + 1))
+            ? now.in(drawn.substring(gap + 1))
+            : now;
+    return switch (units) {
+      case "US" -> money.in(UnitSystem.US);
+      case "METRIC" -> money.in(UnitSystem.METRIC);
+      default -> money;
     };
   }
 
-  /** The unit system it is drawn in, for {@link #DRAWN}. */
+  /** The currency its amounts are in, ISO 4217. */
+  public String currency() {
+    return display.currencyCode();
+  }
+
+  /** The unit system and the currency it is drawn in, for {@link #DRAWN}. */
   public String drawn() {
-    return display.system().name();
+    return display.system().name() + " " + display.currencyCode();
   }
 
   private void readNumber(Field field, String text, Form before) {

@@ -28,6 +28,9 @@ final class SeenText {
     if (text.chars().anyMatch(sign -> Character.isISOControl(sign) || sign == REPLACED)) {
       return "Only letters, digits and signs that can be printed.";
     }
+    if (text.codePoints().anyMatch(SeenText::isNoCharacter)) {
+      return "Only letters, digits and signs that can be printed.";
+    }
     if (text.codePoints().anyMatch(SeenText::turnsDirection)) {
       return "It holds a sign nobody sees that turns the direction of writing; type it anew.";
     }
@@ -42,6 +45,14 @@ final class SeenText {
   private static int signs(String text) {
     OptionalInt signs = SIGN.count(text);
     return signs.orElse(text.codePointCount(0, text.length()));
+  }
+
+  /**
+   * Code points that are never characters (Unicode, 23.7): U+FDD0 to FDEF and the last two of each
+   * plane.
+   */
+  private static boolean isNoCharacter(int sign) {
+    return (sign & 0xfffe) == 0xfffe || (sign >= 0xfdd0 && sign <= 0xfdef);
   }
 
   private static boolean turnsDirection(int sign) {
