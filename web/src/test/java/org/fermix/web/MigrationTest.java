@@ -192,7 +192,8 @@ class MigrationTest extends WebTestBase {
                     select table_name from information_schema.tables t
                     where table_schema = 'public' and table_type = 'BASE TABLE'
                       and table_name not in
-                        ('flyway_schema_history', 'garage', 'instance', 'allowance', 'catalogue')
+                        ('flyway_schema_history', 'garage', 'instance', 'allowance', 'catalogue',
+                         'lay_up_place', 'battery_place')
                       and not exists (select 1 from information_schema.columns c
                         where c.table_schema = 'public' and c.table_name = t.table_name
                           and c.column_name = 'garage_id' and c.is_nullable = 'NO')

@@ -3,6 +3,10 @@ package org.fermix.web.account;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -29,6 +33,7 @@ class Housekeeping {
   static final Duration REMOVED_KEPT = Duration.ofDays(30);
 
   private static final int AT_ONCE = 50;
+  private static final int MOST_BATCHES = 400;
 
   private final JdbcClient database;
   private final GarageKeys keys;
@@ -46,69 +51,84 @@ class Housekeeping {
       initialDelayString = "${fermix.housekeeping.first:PT2M}",
       fixedDelayString = "${fermix.housekeeping.every:PT20M}")
   void tidy() {
+    Map<String, Integer> gone = new LinkedHashMap<>();
+    SWEEPS.forEach(sweep -> gone.put(sweep.what(), attempted(sweep.what(), () -> all(sweep))));
+    gone.put("keys", attempted("keys", keys::sweep));
+    gone.put("allowances", attempted("allowances", allowances::sweep));
+    LOG.info("tidied {}", gone);
+  }
+
+  /** One that fails leaves the others; -1 for it. */
+  private static int attempted(String what, IntSupplier sweep) {
     try {
-      int demos = sweep(OLD_DEMOS, DEMO_KEPT);
-      int empty = sweep(EMPTY_GARAGES, EMPTY_KEPT);
-      int machines = sweep(REMOVED_MACHINES, REMOVED_KEPT);
-      int jobs = sweep(REMOVED_JOBS, REMOVED_KEPT);
-      int candidates =
-          sweep(REMOVED_CANDIDATES, REMOVED_KEPT)
-              + sweep(REMOVED_CHARGERS, REMOVED_KEPT)
-              + sweep(REMOVED_APPROVALS, REMOVED_KEPT)
-              + sweep(OLD_IMPORTS, Duration.ofDays(1));
-      int labels = sweep(LOOSE_LABELS, REMOVED_KEPT);
-      int ended = keys.sweep() + allowances.sweep();
-      LOG.info(
-          "tidied demos={} empty={} machines={} jobs={} candidates={} labels={} ended={}",
-          demos,
-          empty,
-          machines,
-          jobs,
-          candidates,
-          labels,
-          ended);
+      return sweep.getAsInt();
     } catch (DataAccessException e) {
-      LOG.warn("could not tidy: {}", e.getClass().getSimpleName());
+      LOG.warn("could not tidy {}: {}", what, e.getClass().getSimpleName());
+      return -1;
     }
   }
 
-  private static final String OLD_DEMOS =
-      "delete from garage where id in (select id from garage where kind = 'DEMO' and seen_at < ?"
-          + " limit ?)";
+  /** What goes, and after how long it is not asked for any more; each finds it by an index. */
+  record Sweep(String what, String found, String delete, Duration kept) {
+    String statement() {
+      return delete + " in (" + found + " limit ?)";
+    }
+  }
 
-  private static final String EMPTY_GARAGES =
-      "delete from garage where id in (select id from garage g where kind = 'GUEST' and seen_at < ?"
-          + " and not exists (select 1 from machine m where m.garage_id = g.id)"
-          + " and not exists (select 1 from practice p where p.garage_id = g.id) limit ?)";
+  static final List<Sweep> SWEEPS =
+      List.of(
+          new Sweep(
+              "demos",
+              "select id from garage where kind = 'DEMO' and seen_at < ?",
+              "delete from garage where id",
+              DEMO_KEPT),
+          new Sweep(
+              "empty",
+              "select id from garage where kind = 'GUEST' and untouched and seen_at < ?",
+              "delete from garage where id",
+              EMPTY_KEPT),
+          removed("machine"),
+          removed("job"),
+          removed("candidate"),
+          removed("charger"),
+          removed("approval"),
+          new Sweep(
+              "imports",
+              "select garage_id from catalogue_import where made_at < ?",
+              "delete from catalogue_import where garage_id",
+              Duration.ofDays(1)),
+          new Sweep(
+              "labels",
+              "select id from label where loose_since < ?",
+              "delete from label l"
+                  + " where not exists (select 1 from candidate_battery c where c.label_id = l.id)"
+                  + " and not exists (select 1 from battery b where b.label_id = l.id) and id",
+              REMOVED_KEPT));
 
-  private static final String REMOVED_MACHINES =
-      "delete from machine where id in (select id from machine where removed_at < ? limit ?)";
+  private static Sweep removed(String table) {
+    return new Sweep(
+        table,
+        "select id from " + table + " where removed_at < ?",
+        "delete from " + table + " where id",
+        REMOVED_KEPT);
+  }
 
-  private static final String REMOVED_JOBS =
-      "delete from job where id in (select id from job where removed_at < ? limit ?)";
+  /** Batches until there is nothing left, within what one turn may take. */
+  private int all(Sweep sweep) {
+    int all = 0;
+    int batch = AT_ONCE;
+    for (int i = 0; i < MOST_BATCHES && batch == AT_ONCE; i++) {
+      batch = batch(sweep);
+      all += batch;
+    }
+    return all;
+  }
 
-  private static final String REMOVED_CANDIDATES =
-      "delete from candidate where id in (select id from candidate where removed_at < ? limit ?)";
-
-  private static final String REMOVED_CHARGERS =
-      "delete from charger where id in (select id from charger where removed_at < ? limit ?)";
-
-  private static final String REMOVED_APPROVALS =
-      "delete from approval where id in (select id from approval where removed_at < ? limit ?)";
-
-  private static final String OLD_IMPORTS =
-      "delete from catalogue_import where garage_id in (select garage_id from catalogue_import"
-          + " where made_at < ? limit ?)";
-
-  private static final String LOOSE_LABELS =
-      "delete from label where id in (select id from label l where changed_at < ?"
-          + " and not exists (select 1 from candidate_battery c where c.label_id = l.id)"
-          + " and not exists (select 1 from battery b where b.label_id = l.id) limit ?)";
-
-  private int sweep(String statement, Duration kept) {
+  /** One batch; how many went. */
+  int batch(Sweep sweep) {
     return database
-        .sql(statement)
-        .params(Timestamp.from(clock.instant().minus(kept)), AT_ONCE)
+        .sql(sweep.statement())
+        .params(Timestamp.from(clock.instant().minus(sweep.kept())), AT_ONCE)
         .update();
   }
 }

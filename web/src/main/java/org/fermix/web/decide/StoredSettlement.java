@@ -6,7 +6,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
 import java.time.Instant;
-import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -28,9 +27,10 @@ class StoredSettlement implements Persistable<UUID> {
 
   @JdbcTypeCode(SqlTypes.JSON)
   @Column(name = "record")
-  private @Nullable Sheet sheet;
+  private String record = "";
 
   @Nullable Instant withdrawnAt;
+  @Transient private @Nullable Sheet read;
   @Transient private boolean made;
 
   protected StoredSettlement() {}
@@ -52,7 +52,8 @@ class StoredSettlement implements Persistable<UUID> {
     this.letter = letter;
     this.labelId = labelId;
     this.because = sheet.because();
-    this.sheet = sheet;
+    this.record = SettledRecord.write(sheet);
+    this.read = sheet;
     this.made = true;
   }
 
@@ -86,7 +87,12 @@ class StoredSettlement implements Persistable<UUID> {
   }
 
   Sheet sheet() {
-    return Objects.requireNonNull(sheet);
+    Sheet known = read;
+    if (known == null) {
+      known = SettledRecord.read(record);
+      read = known;
+    }
+    return known;
   }
 
   boolean stands() {

@@ -76,7 +76,7 @@ class FormTest {
     assertThat(sent.number("length").orElseThrow()).isEqualTo(260.35);
     assertThat(sent.number("cold").orElseThrow()).isCloseTo(-16, within(1e-9));
     assertThat(sent.view("cold").unit()).isEqualTo("°F");
-    assertThat(sent.drawn()).isEqualTo("US");
+    assertThat(sent.drawn()).isEqualTo("US EUR");
     assertThat(Form.typed(now, Map.of("name", "x", "cold", "3", "drawn", "?")).number("cold"))
         .hasValue(3);
     assertThat(sent.differencesFrom(now)).hasSize(1);
