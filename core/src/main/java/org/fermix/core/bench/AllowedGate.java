@@ -41,6 +41,11 @@ public final class AllowedGate {
     if (traits.needsApproval()) {
       boolean builder =
           permission.basis().filter(Permission.Basis.EXPERIMENTAL::equals).isPresent();
+      if (permission.basis().filter(Permission.Basis.CERTIFIED::equals).isPresent()
+          && !label.chemistry().isLead()) {
+        return Optional.of(
+            GateResult.of(Gate.APPROVED, Mark.FAILS, Finding.Code.APPROVAL_MISSING, 0, 0));
+      }
       return Optional.of(
           builder
               ? GateResult.of(Gate.APPROVED, Mark.CLOSE, Finding.Code.EXPERIMENTAL_BASIS, 0, 0)

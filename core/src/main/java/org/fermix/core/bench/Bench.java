@@ -45,8 +45,12 @@ public final class Bench {
           "each candidate needs a letter of its own, were "
               + candidates.stream().map(Candidate::letter).collect(Collectors.joining(", ")));
     }
+    Optional<Label> today =
+        candidates.stream().filter(Candidate::isToday).map(Candidate::label).findFirst();
     List<BenchCandidate> made =
-        candidates.stream().map(candidate -> new BenchCandidate(need, policy, candidate)).toList();
+        candidates.stream()
+            .map(candidate -> new BenchCandidate(need, policy, candidate, today))
+            .toList();
     if (need.use().history().isEmpty()) {
       return new Bench(need, policy, made);
     }

@@ -65,12 +65,30 @@ final class BenchCandidate {
   private final List<BenchCandidate> others;
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
-    this(need, policy, candidate, BatteryCircuit.of(candidate.label()));
+    this(need, policy, candidate, Optional.empty());
   }
 
-  private BenchCandidate(Need need, Policy policy, Candidate candidate, BatteryCircuit whenNew) {
+  /**
+   * Beside the battery in the machine now.
+   *
+   * @param today its label
+   */
+  BenchCandidate(Need need, Policy policy, Candidate candidate, Optional<Label> today) {
+    this(need, policy, candidate, BatteryCircuit.of(candidate.label()), today);
+  }
+
+  private BenchCandidate(
+      Need need,
+      Policy policy,
+      Candidate candidate,
+      BatteryCircuit whenNew,
+      Optional<Label> today) {
     this(
-        need, policy, candidate, whenNew, Gates.of(need, policy, candidate.label(), () -> whenNew));
+        need,
+        policy,
+        candidate,
+        whenNew,
+        Gates.of(need, policy, candidate.label(), () -> whenNew, today));
   }
 
   BenchCandidate(

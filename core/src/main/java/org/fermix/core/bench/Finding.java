@@ -25,6 +25,14 @@ public record Finding(Code code, double found, double needed, String named) {
     WRONG_SIDE,
     /** The tray was not measured. */
     TRAY_NOT_MEASURED,
+    /**
+     * No tray was measured, and the case of today's battery, which is no smaller, stands for it.
+     */
+    AS_TODAYS,
+    /** No tray was measured; larger than the case of today's battery by so much (mm). */
+    LARGER_THAN_TODAYS,
+    /** No tray was measured; its positive is not where that of today's battery is. */
+    OTHER_SIDE_THAN_TODAYS,
     /** Goes in; found is the least spare on any side (mm). */
     GOES_IN,
     /** Goes in with play; found is the play lengthwise, needed widthwise (mm). */
@@ -77,6 +85,10 @@ public record Finding(Code code, double found, double needed, String named) {
     VOLTS_PARTLY,
     /** Within the window (V). */
     VOLTS_FULL,
+    /** It fills, too low to balance its cells: found are the volts, needed those that balance. */
+    VOLTS_FULL_UNBALANCED,
+    /** Nobody has measured the regulator, and within what is usual of one it could fail (V). */
+    VOLTS_NOT_MEASURED,
     /**
      * Fills, but takes no charge in the winter it is driven in unless it is heated or warmed; found
      * is the coldest month's mean, needed the least (°C).
@@ -100,6 +112,8 @@ public record Finding(Code code, double found, double needed, String named) {
      * limit (°C).
      */
     TOO_HOT_TO_CHARGE,
+    /** A certified machine, a battery of another kind than its papers name, and no document. */
+    APPROVAL_MISSING,
     /** An approval that covers this machine must exist, and none is entered. */
     APPROVAL_TO_BE_SHOWN,
     /** An experimental aircraft: its builder or owner decides and enters it. */

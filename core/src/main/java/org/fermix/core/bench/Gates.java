@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.fermix.core.charging.ChargeTime;
 import org.fermix.core.chemistry.ChargingWindow;
+import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
@@ -20,6 +21,7 @@ import org.fermix.core.machine.Tray;
 import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Spread;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
 import org.fermix.core.storage.ThermalLag;
@@ -50,12 +52,29 @@ final class Gates {
   /** Comes to less: it stays below full (1). */
   private static final double FILLS = 0.85;
 
+  /** Lithium iron phosphate's cells are balanced from (V of four; common practice, no source). */
+  private static final double BALANCES_V = 14.2;
+
   private Gates() {}
 
   static List<GateResult> of(
       Need need, Policy policy, Label label, Supplier<BatteryCircuit> circuit) {
+    return of(need, policy, label, circuit, Optional.empty());
+  }
+
+  /**
+   * The same, beside the battery that is in the machine now.
+   *
+   * @param today its label: where no tray was measured its case counts as measured
+   */
+  static List<GateResult> of(
+      Need need,
+      Policy policy,
+      Label label,
+      Supplier<BatteryCircuit> circuit,
+      Optional<Label> today) {
     List<GateResult> gates = new ArrayList<>();
-    gates.add(fits(need, label));
+    gates.add(fits(need, label, today));
     if (need.engine().turns() || !need.minimum().crankingAmps().isAssumed()) {
       gates.add(cranking(need, label, circuit));
     }
@@ -85,7 +104,30 @@ final class Gates {
     return gates;
   }
 
-  private static GateResult fits(Need need, Label label) {
+  /** Cases of one size differ by no more (mm); common practice, no source. */
+  private static final double SAME_CASE_MM = 2;
+
+  /** By the case that goes in now: one no larger goes in as well; of a larger nobody knows. */
+  private static GateResult besideTodays(Label label, Optional<Label> today) {
+    if (today.isEmpty()) {
+      return GateResult.of(Gate.FITS, Mark.UNKNOWN, Finding.Code.TRAY_NOT_MEASURED, 0, 0);
+    }
+    Label now = today.get();
+    double largerMm =
+        Math.max(
+            label.size().lengthMm() - now.size().lengthMm(),
+            Math.max(
+                label.size().widthMm() - now.size().widthMm(),
+                label.size().heightMm() - now.size().heightMm()));
+    if (largerMm > SAME_CASE_MM) {
+      return GateResult.of(Gate.FITS, Mark.UNKNOWN, Finding.Code.LARGER_THAN_TODAYS, largerMm, 0);
+    }
+    return label.positiveSide() == now.positiveSide()
+        ? GateResult.of(Gate.FITS, Mark.CLEARS, Finding.Code.AS_TODAYS, 0, 0)
+        : GateResult.of(Gate.FITS, Mark.UNKNOWN, Finding.Code.OTHER_SIDE_THAN_TODAYS, 0, 0);
+  }
+
+  private static GateResult fits(Need need, Label label, Optional<Label> today) {
     int systemVolts = need.engine().nominalVolts();
     if (label.build().nominalVolts() != systemVolts) {
       return GateResult.of(
@@ -96,7 +138,7 @@ final class Gates {
           systemVolts);
     }
     if (need.tray().isEmpty()) {
-      return GateResult.of(Gate.FITS, Mark.UNKNOWN, Finding.Code.TRAY_NOT_MEASURED, 0, 0);
+      return besideTodays(label, today);
     }
     Fit fit = Fit.of(label, need.tray().get());
     List<Finding> findings = new ArrayList<>();
@@ -316,6 +358,27 @@ final class Gates {
    */
   private static GateResult charged(Need need, Label label) {
     double volts = need.regulatedVolts().value();
+    GateResult usual = charged(need, label, volts);
+    if (!need.regulatedVolts().isAssumed() || usual.mark() == Mark.FAILS) {
+      return usual;
+    }
+    // Nobody has measured it: what could fail within the usual is not settled.
+    double doubt = need.engine().series() * Band.SIGMAS * Spread.REGULATED_VOLTS_ASSUMED.sigma();
+    return List.of(volts - doubt, volts + doubt).stream()
+        .map(each -> charged(need, label, each))
+        .filter(each -> each.mark() == Mark.FAILS)
+        .findFirst()
+        .map(
+            each ->
+                charged(
+                    Mark.UNKNOWN,
+                    Finding.Code.VOLTS_NOT_MEASURED,
+                    volts,
+                    each.findings().get(0).needed()))
+        .orElse(usual);
+  }
+
+  private static GateResult charged(Need need, Label label, double volts) {
     double series = need.engine().series();
     ChargingWindow window = label.chemistry().charging();
     if (volts > series * window.neverExceedVolts()) {
@@ -344,7 +407,19 @@ final class Gates {
             Finding.Code.LOCKED_IN_COLD,
             need.climate().winterMeanC().value(),
             label.chemistry().acceptance().coldestC())
-        : charged(Mark.CLEARS, Finding.Code.VOLTS_FULL, volts, series * window.fullFromVolts());
+        : filled(label, volts, series);
+  }
+
+  /** What a fixed window fills from may be too low to balance its cells. */
+  private static GateResult filled(Label label, double volts, double series) {
+    double balances = series * BALANCES_V;
+    return label.chemistry().family() == Chemistry.Family.LITHIUM && volts < balances
+        ? charged(Mark.CLEARS, Finding.Code.VOLTS_FULL_UNBALANCED, volts, balances)
+        : charged(
+            Mark.CLEARS,
+            Finding.Code.VOLTS_FULL,
+            volts,
+            series * label.chemistry().charging().fullFromVolts());
   }
 
   /**

@@ -293,6 +293,35 @@ class GatesTest {
     assertThat(result.findings().get(0).code()).isEqualTo(Finding.Code.TRAY_NOT_MEASURED);
   }
 
+  private static GateResult besideTodays(Label label, Label today) {
+    return Gates.of(
+            in(Optional.empty()),
+            Policy.USUAL,
+            label,
+            () -> BatteryCircuit.of(label),
+            Optional.of(today))
+        .stream()
+        .filter(result -> result.gate() == Gate.FITS)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** Where no tray was measured, what goes in now counts as measured; of more nobody knows. */
+  @Test
+  void theCaseOfTodaysBatteryStandsForATrayNobodyMeasured() {
+    Label today = sized(new CaseSize(242, 175, 190), TerminalSide.RIGHT);
+    assertThat(besideTodays(sized(new CaseSize(243, 175, 190), TerminalSide.RIGHT), today).mark())
+        .isEqualTo(Mark.CLEARS);
+    assertThat(besideTodays(sized(new CaseSize(207, 175, 175), TerminalSide.RIGHT), today).mark())
+        .isEqualTo(Mark.CLEARS);
+    GateResult larger = besideTodays(sized(new CaseSize(278, 175, 190), TerminalSide.RIGHT), today);
+    assertThat(larger.mark()).isEqualTo(Mark.UNKNOWN);
+    assertThat(larger.findings().get(0).code()).isEqualTo(Finding.Code.LARGER_THAN_TODAYS);
+    assertThat(larger.findings().get(0).found()).isEqualTo(36);
+    assertThat(besideTodays(sized(new CaseSize(242, 175, 190), TerminalSide.LEFT), today).mark())
+        .isEqualTo(Mark.UNKNOWN);
+  }
+
   /** A bigger tray never fits less; 500 random pairs, one seed. */
   @Test
   void aBiggerTrayNeverFitsLess() {

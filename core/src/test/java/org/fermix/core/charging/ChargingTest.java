@@ -146,7 +146,7 @@ class ChargingTest {
     assertThat(codes(old, Chemistry.of("agm"), 20)).contains(ChargeJudgement.Code.DRIES_OUT);
     assertThat(codes(old, Chemistry.of("gel"), 20)).contains(ChargeJudgement.Code.GEL_BUBBLES);
     assertThat(codes(old, FLOODED, 20)).contains(ChargeJudgement.Code.LOSES_WATER);
-    ChargeSource weak = ChargeSource.onEngine(ChargeSource.Kind.ALTERNATOR, 60, 13.7);
+    ChargeSource weak = ChargeSource.onEngine(ChargeSource.Kind.ALTERNATOR, 60, 13.5);
     assertThat(codes(weak, LITHIUM, 20)).contains(ChargeJudgement.Code.STAYS_BELOW_FULL);
     ChargeSource good = ChargeSource.onEngine(ChargeSource.Kind.ALTERNATOR, 90, 14.3);
     assertThat(ChargeJudgement.of(good, FLOODED, 60, 25).findings()).isEmpty();

@@ -51,14 +51,19 @@ class ChemistryReferenceTest {
     assertThat(Chemistry.of("flooded").chargeAtRest(12.35)).isCloseTo(0.631, within(0.001));
   }
 
-  /** Common practice: 13.8–14.6 V healthy; under 13.6 lithium never fills; gel ends at 14.4 V. */
+  /**
+   * Common practice, no source: 13.8–14.6 V healthy; lithium iron phosphate gains nothing below
+   * 13.3 V, is close to 13.6 and fills from there; gel ends at 14.4 V.
+   */
   @ParameterizedTest
   @CsvSource({
     "flooded, 14.2, FULL",
     "agm, 15.1, TOO_HIGH",
     "gel, 14.6, TOO_HIGH",
-    "lfp, 13.4, TOO_LOW",
-    "lfp, 13.8, PARTLY",
+    "lfp, 13.2, TOO_LOW",
+    "lfp, 13.4, PARTLY",
+    "lfp, 13.6, FULL",
+    "lfp, 13.8, FULL",
     "lfp, 14.2, FULL",
     "lfp, 14.8, TOO_HIGH",
     "flooded, 13.5, PARTLY",

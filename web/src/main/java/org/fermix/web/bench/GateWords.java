@@ -85,6 +85,11 @@ public final class GateWords {
       case TOO_HIGH -> millimetres(found, display) + " too high";
       case WRONG_SIDE -> "positive on the wrong side";
       case TRAY_NOT_MEASURED -> "measure the tray";
+      case AS_TODAYS -> "no larger than today’s";
+      case LARGER_THAN_TODAYS ->
+          "measure the tray: " + millimetres(found, display) + " larger than today’s";
+      case OTHER_SIDE_THAN_TODAYS ->
+          "measure the leads: positive is on the other side than today’s";
       case GOES_IN ->
           found < 0.5
               ? "fits, nothing to spare"
@@ -163,6 +168,10 @@ public final class GateWords {
       case VOLTS_TOO_LOW -> "never charged: needs " + volts(needed, display);
       case VOLTS_PARTLY -> "slowly, never full: wants " + volts(needed, display);
       case VOLTS_FULL -> "charges fully";
+      case VOLTS_FULL_UNBALANCED ->
+          "charges fully; " + volts(needed, display) + " now and then to balance";
+      case VOLTS_NOT_MEASURED ->
+          "measure the charging voltage: it could miss " + volts(needed, display);
       case LOCKED_IN_COLD ->
           "takes none below "
               + display.show(needed, Unit.CELSIUS).text()
@@ -186,6 +195,7 @@ public final class GateWords {
               + ", its kind charges to "
               + display.show(needed, Unit.CELSIUS).text();
       case APPROVAL_TO_BE_SHOWN -> "show an approval for this aircraft first";
+      case APPROVAL_MISSING -> "no approval for this aircraft";
     };
   }
 

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
@@ -12,6 +13,7 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Hold;
 import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.diagnosis.Verdict;
@@ -33,6 +35,7 @@ import org.fermix.web.shared.Display;
  * @param weights what the points rest on
  * @param level who is too close to tell apart; empty where the order is clear
  * @param heads the names over the bars of the ranking
+ * @param held what has to be known before the leader is taken; it is not advised to buy until then
  * @param others why not each of those that pass the gates, a sentence each
  */
 public record Recommendation(
@@ -45,6 +48,7 @@ public record Recommendation(
     String level,
     String heads,
     List<Other> others,
+    List<HoldWords.Held> held,
     boolean buysNow) {
   /** A lead below this, of twelve points, is called close. */
   static final double CLOSE_POINTS = 0.6;
@@ -125,7 +129,8 @@ public record Recommendation(
               .skip(1)
               .map(other -> new Other(other.letter(), against(decision.ranked().get(0), other)))
               .toList(),
-          headline.startsWith("Take "));
+          holds().stream().map(HoldWords::of).toList(),
+          headline.startsWith("Take ") && holds().isEmpty());
     }
 
     /** The weights, the heaviest first. */
@@ -140,7 +145,21 @@ public record Recommendation(
           + ".";
     }
 
+    private Set<Hold> holds() {
+      return decision
+          .leader()
+          .map(leader -> Hold.of(decision.answer().need(), leader.answer()))
+          .orElse(Set.of());
+    }
+
     private String headline(Ranked leader) {
+      String advice = unheld(leader);
+      return holds().isEmpty() || !leader.meets()
+          ? advice
+          : advice.substring(0, advice.length() - 1) + " once " + HoldWords.once(holds()) + ".";
+    }
+
+    private String unheld(Ranked leader) {
       if (!leader.meets()) {
         return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
       }

@@ -10,9 +10,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Hold;
 import org.fermix.core.decision.ModelPrint;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.plan.Extra;
@@ -20,6 +22,7 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.account.Visitor;
 import org.fermix.web.bench.Benches;
+import org.fermix.web.bench.HoldWords;
 import org.fermix.web.bench.Recommendation;
 import org.fermix.web.bench.Stretches;
 import org.fermix.web.job.Jobs;
@@ -258,6 +261,7 @@ class DecideController {
       @RequestParam(defaultValue = "") String letter,
       @RequestParam(defaultValue = "") String because,
       @RequestParam(defaultValue = "") String sure,
+      @RequestParam(defaultValue = "") List<String> unknown,
       Display display,
       Model model,
       HttpServletResponse response) {
@@ -296,8 +300,22 @@ class DecideController {
               + " It can be taken all the same: settle again.";
       model.addAttribute("sure", letter);
     }
+    List<HoldWords.Held> held =
+        taken.stream()
+            .flatMap(each -> Hold.of(decision.answer().need(), each).stream())
+            .map(HoldWords::of)
+            .toList();
+    if (fault.isEmpty() && !held.stream().map(HoldWords.Held::name).allMatch(unknown::contains)) {
+      fault =
+          "Not known yet: "
+              + held.stream().map(HoldWords.Held::what).collect(Collectors.joining(", "))
+              + ". Answer it first, or tick that you settle "
+              + letter
+              + " without knowing.";
+    }
     if (!fault.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+      model.addAttribute("unknowns", held);
       model.addAttribute("overruleFault", fault);
       model.addAttribute("because", because);
       model.addAttribute("taken", letter);

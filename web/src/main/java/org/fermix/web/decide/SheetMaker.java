@@ -13,6 +13,7 @@ import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Flip;
+import org.fermix.core.decision.Hold;
 import org.fermix.core.decision.ModelPrint;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.label.Candidate;
@@ -25,6 +26,7 @@ import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.bench.Assumptions;
 import org.fermix.web.bench.Benches;
+import org.fermix.web.bench.HoldWords;
 import org.fermix.web.bench.Recommendation;
 import org.fermix.web.bench.Ruler;
 import org.fermix.web.job.OpenJob;
@@ -109,7 +111,18 @@ class SheetMaker {
             .stream()
             .limit(MOST_CAUTIONS)
             .toList(),
-        Assumptions.of(bench.need(), display));
+        assumed(bench.need(), taken, display));
+  }
+
+  /** What it rests on, what nobody knows of it first. */
+  private static List<String> assumed(Need need, Optional<CandidateAnswer> taken, Display display) {
+    List<String> lines = new ArrayList<>();
+    taken.stream()
+        .flatMap(each -> Hold.of(need, each).stream())
+        .map(HoldWords::of)
+        .forEach(held -> lines.add("Not known: " + held.what()));
+    lines.addAll(Assumptions.of(need, display));
+    return lines;
   }
 
   private static List<String> checks(
@@ -201,22 +214,27 @@ class SheetMaker {
       Optional<Double> budget = need.wishes().budget().map(Given::value);
       boolean byBudget =
           budget.isPresent() && dearer.map(flip -> budget.get() < flip.value()).orElse(true);
+      boolean held = !Hold.of(need, answer).isEmpty();
       String limit =
-          byBudget
-              ? money(budget.orElseThrow())
-              : dearer.map(flip -> money(Math.floor(flip.value()))).orElse("");
+          held
+              ? ""
+              : byBudget
+                  ? money(budget.orElseThrow())
+                  : dearer.map(flip -> money(Math.floor(flip.value()))).orElse("");
       String why =
-          byBudget
-              ? "your budget"
-              : dearer
-                  .flatMap(Flip::letter)
-                  .map(other -> "above it take " + other)
-                  .orElse(
-                      !leads()
-                          ? ""
-                          : decision.meeting().size() > 1
-                              ? "no price within reason puts another first"
-                              : "no other of these does what you ask, so none sets a limit");
+          held
+              ? ""
+              : byBudget
+                  ? "your budget"
+                  : dearer
+                      .flatMap(Flip::letter)
+                      .map(other -> "above it take " + other)
+                      .orElse(
+                          !leads()
+                              ? ""
+                              : decision.meeting().size() > 1
+                                  ? "no price within reason puts another first"
+                                  : "no other of these does what you ask, so none sets a limit");
       return new Sheet.Choice(
           answer.letter(),
           label.chemistry().id(),

@@ -174,6 +174,8 @@ public record ChargingDrawing(
     Finding.Code code = gate.findings().get(0).code();
     return switch (code) {
       case VOLTS_FULL -> "fills \u2713";
+      case VOLTS_FULL_UNBALANCED -> "fills; balance it now and then \u2713";
+      case VOLTS_NOT_MEASURED -> "measure the volts ?";
       case VOLTS_PARTLY -> "never quite full \u2248";
       case VOLTS_TOO_LOW -> "gains nothing \u2715";
       case VOLTS_TOO_HIGH -> "harmed \u2715";

@@ -32,7 +32,23 @@ class SettlementTest extends WebTestBase {
     visit = new Visit(port);
     job = visit.ownJob("Otter", "petrol-car");
     decide = job + "/decide";
-    need(visit, job, "coldest", "-12", "layUp", "10", "minimumCca", "420");
+    need(
+        visit,
+        job,
+        "coldest",
+        "-12",
+        "layUp",
+        "10",
+        "minimumCca",
+        "420",
+        "trayLength",
+        "262",
+        "trayWidth",
+        "180",
+        "trayHeight",
+        "206",
+        "side",
+        "RIGHT");
     add("Mat", "agm", "700", "150");
     add("Plain", "flooded", "380", "60");
     add("Middle", "efb", "650", "240");
@@ -68,7 +84,25 @@ class SettlementTest extends WebTestBase {
     assertThat(settle("letter", "A")).contains("Settled", "Take A, the AGM “Mat”");
     assertThat(text(visit, job + "/bench")).contains("A settled, €150");
     String sheet = text(visit, decide + "/sheet");
-    need(visit, job, "coldest", "-12", "layUp", "10", "minimumCca", "420", "offAmps", "2");
+    need(
+        visit,
+        job,
+        "coldest",
+        "-12",
+        "layUp",
+        "10",
+        "minimumCca",
+        "420",
+        "trayLength",
+        "262",
+        "trayWidth",
+        "180",
+        "trayHeight",
+        "206",
+        "side",
+        "RIGHT",
+        "offAmps",
+        "2");
     visit.submit(job + "/lineup", removal(), Map.of());
     assertThat(text(visit, decide)).contains("Take A, the AGM “Mat”", "It would now be C");
     assertThat(text(visit, decide)).contains("the models have not");

@@ -44,7 +44,23 @@ class SheetTest extends WebTestBase {
     visit = new Visit(port);
     job = visit.ownJob("Zażółć Ψ Щ", "petrol-car");
     visit.describeToday(job, "flooded", "440", "50");
-    need(visit, job, "coldest", "-12", "layUp", "10", "minimumCca", "420");
+    need(
+        visit,
+        job,
+        "coldest",
+        "-12",
+        "layUp",
+        "10",
+        "minimumCca",
+        "420",
+        "trayLength",
+        "300",
+        "trayWidth",
+        "180",
+        "trayHeight",
+        "206",
+        "side",
+        "RIGHT");
     add("Mat £ & <b>", "agm", "700", "150", "20");
     add("Plain", "flooded", "600", "90", "15");
   }

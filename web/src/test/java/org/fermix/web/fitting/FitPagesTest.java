@@ -42,7 +42,23 @@ class FitPagesTest extends WebTestBase {
     visit = new Visit(port);
     job = visit.ownJob("Otter", "petrol-car");
     fit = job + "/fit";
-    need(visit, job, "coldest", "-10", "layUp", "10", "minimumCca", "420");
+    need(
+        visit,
+        job,
+        "coldest",
+        "-10",
+        "layUp",
+        "10",
+        "minimumCca",
+        "420",
+        "trayLength",
+        "262",
+        "trayWidth",
+        "180",
+        "trayHeight",
+        "206",
+        "side",
+        "RIGHT");
     add("Mat", "agm", "700", "150");
   }
 
