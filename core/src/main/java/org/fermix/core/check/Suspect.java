@@ -17,6 +17,7 @@ import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Tested;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Driving;
+import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.Need;
 import org.fermix.core.rating.CrankingTest;
 
@@ -116,6 +117,11 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
   /** The air it is driven in where nothing else is said: the mean of the year (°C). */
   public double usualAirC() {
     return need.climate().yearMeanC();
+  }
+
+  /** The kind of machine it is in. */
+  public EngineClass.Traits kind() {
+    return need.engine().engineClass().traits();
   }
 
   /**

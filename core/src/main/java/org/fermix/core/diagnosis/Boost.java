@@ -3,6 +3,7 @@ package org.fermix.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.machine.EngineClass;
 
 /**
  * How to get under way with a flat battery, as steps in their order, or why not to try. Common
@@ -58,6 +59,12 @@ public record Boost(Refusal refusal, List<Step> steps) {
     ALL_OFF,
     /** Goggles, no flame; hydrogen. */
     PROTECT,
+    /** A boat: air the bilge and smell for fuel before anything can spark. */
+    AIR_BILGE,
+    /**
+     * Electric or hybrid: what is high voltage, when it is ready, and that it is shut without 12 V.
+     */
+    HIGH_VOLTAGE,
     /** Lithium may be cut off: try its own button, or its maker's wake procedure, first. */
     WAKE_FIRST,
     /** Red to the flat battery's plus. */
@@ -83,11 +90,17 @@ public record Boost(Refusal refusal, List<Step> steps) {
   /**
    * The plan.
    *
+   * @param kind of the flat machine
    * @param sameVoltage the help has the same nominal voltage
    * @param dry an outboard or watercraft without its water supply
    */
   public static Boost of(
-      Chemistry chemistry, Help help, Look look, boolean sameVoltage, boolean dry) {
+      EngineClass.Traits kind,
+      Chemistry chemistry,
+      Help help,
+      Look look,
+      boolean sameVoltage,
+      boolean dry) {
     if (look == Look.DAMAGED) {
       return new Boost(Refusal.DAMAGED, List.of());
     }
@@ -103,7 +116,14 @@ public record Boost(Refusal refusal, List<Step> steps) {
     if (dry) {
       return new Boost(Refusal.DRY, List.of());
     }
-    List<Step> steps = new ArrayList<>(List.of(Step.PROTECT, Step.ALL_OFF));
+    List<Step> steps = new ArrayList<>();
+    if (kind.onWater()) {
+      steps.add(Step.AIR_BILGE);
+    }
+    if (!kind.turnsEngine()) {
+      steps.add(Step.HIGH_VOLTAGE);
+    }
+    steps.addAll(List.of(Step.PROTECT, Step.ALL_OFF));
     if (chemistry.protection().isPresent()) {
       steps.add(Step.WAKE_FIRST);
     }

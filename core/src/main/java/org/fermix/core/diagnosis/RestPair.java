@@ -29,15 +29,21 @@ public record RestPair(RestVoltage first, RestVoltage second) {
     return first.volts() <= second.volts();
   }
 
-  /** What the lower is worth; where they stand apart, a battery of the pair is failing. */
+  /**
+   * What the lower is worth. Where they stand apart it is low, whatever it shows: each is charged
+   * by itself and rested before anything is said of its cells.
+   */
   public RestVoltage.Rested judge(Chemistry chemistry) {
     RestVoltage.Rested lowest = lower().judge(chemistry, 1);
     if (!isApart() || lowest.worth() == RestVoltage.Worth.NOT_RESTED) {
       return lowest;
     }
-    return new RestVoltage.Rested(
-        RestVoltage.Worth.CELL_SHORT,
-        lowest.charge(),
-        Optional.of(new Evidence(ReadingKind.REST_VOLTS, "cell_short")));
+    boolean reads = lowest.evidence().filter(each -> !each.outcome().equals("full")).isPresent();
+    return reads
+        ? lowest
+        : new RestVoltage.Rested(
+            RestVoltage.Worth.TELLS_CHARGE,
+            lowest.charge(),
+            Optional.of(new Evidence(ReadingKind.REST_VOLTS, "low")));
   }
 }

@@ -21,8 +21,15 @@ public record RestVoltage(
   /** A lead battery that shows this much (12 V) is not rested, whatever was said (V); custom. */
   public static final double NOT_RESTED_VOLTS = 13.0;
 
-  /** A cell short of a 12 V lead battery leaves about this (V); handbook: 10.5 to 10.8. */
+  /**
+   * A cell short of a 12 V lead battery that was charged leaves about 10.5 to 10.8 V (handbook);
+   * lower, or long after its last charge, it is flat: nothing is said of its cells (V, h).
+   */
   private static final double CELL_SHORT_VOLTS = 10.9;
+
+  private static final double CELL_SHORT_LEAST_VOLTS = 9.8;
+  private static final double CHARGED_LATELY_HOURS = 72;
+  private static final double FLAT_AT_MOST = 0.05;
 
   private static final double NEAR_ZERO_VOLTS = 5;
   private static final double LITHIUM_LOW_VOLTS = 12.9;
@@ -78,6 +85,10 @@ public record RestVoltage(
     boolean rested = restedHours >= REST_HOURS || surfaceTakenOff;
     if (twelve >= NOT_RESTED_VOLTS || (!rested && twelve >= fullVolts(chemistry, 0.75))) {
       return new Rested(Worth.NOT_RESTED, new Band(0, 1), Optional.empty());
+    }
+    if (twelve < CELL_SHORT_LEAST_VOLTS
+        || (twelve < CELL_SHORT_VOLTS && restedHours > CHARGED_LATELY_HOURS)) {
+      return judged(Worth.TELLS_CHARGE, new Band(0, FLAT_AT_MOST), "flat");
     }
     if (twelve < CELL_SHORT_VOLTS) {
       return judged(Worth.CELL_SHORT, new Band(0, 0.1), "cell_short");

@@ -7,18 +7,26 @@ import org.fermix.core.diagnosis.Boost.Help;
 import org.fermix.core.diagnosis.Boost.Look;
 import org.fermix.core.diagnosis.Boost.Refusal;
 import org.fermix.core.diagnosis.Boost.Step;
+import org.fermix.core.machine.EngineClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class BoostTest {
+  private static final EngineClass.Traits CAR = traits("petrol-car");
+
+  private static EngineClass.Traits traits(String kind) {
+    return EngineClass.find(kind).orElseThrow().traits();
+  }
+
   /**
    * Red to the flat plus, red to the good plus, black to the good minus, last black to the engine;
    * off in reverse (vehicle handbooks, widely printed; from memory).
    */
   @Test
   void clampsGoOnInTheirOrder() {
-    Boost plan = Boost.of(Chemistry.of("flooded"), Help.RUNNING_MACHINE, Look.SOUND, true, false);
+    Boost plan =
+        Boost.of(CAR, Chemistry.of("flooded"), Help.RUNNING_MACHINE, Look.SOUND, true, false);
     assertThat(plan.refusal()).isEqualTo(Refusal.NONE);
     assertThat(plan.steps())
         .containsSubsequence(
@@ -44,14 +52,28 @@ class BoostTest {
   })
   void whatMustNotBeBoostedIsRefused(
       String chemistry, Help help, Look look, boolean sameVoltage, boolean dry, Refusal refusal) {
-    Boost plan = Boost.of(Chemistry.of(chemistry), help, look, sameVoltage, dry);
+    Boost plan = Boost.of(CAR, Chemistry.of(chemistry), help, look, sameVoltage, dry);
     assertThat(plan.refusal()).isEqualTo(refusal);
     assertThat(plan.steps().isEmpty()).isEqualTo(refusal != Refusal.NONE);
   }
 
+  /**
+   * Vapour is the hazard of a boat, high voltage that of an electric car; first of all (custom).
+   */
+  @Test
+  void whatTheMachineAddsStandsFirst() {
+    Chemistry lead = Chemistry.of("flooded");
+    assertThat(Boost.of(traits("outboard"), lead, Help.PACK, Look.SOUND, true, false).steps())
+        .startsWith(Step.AIR_BILGE);
+    assertThat(Boost.of(traits("electric-car"), lead, Help.PACK, Look.SOUND, true, false).steps())
+        .startsWith(Step.HIGH_VOLTAGE);
+    assertThat(Boost.of(CAR, lead, Help.PACK, Look.SOUND, true, false).steps())
+        .doesNotContain(Step.AIR_BILGE, Step.HIGH_VOLTAGE);
+  }
+
   @Test
   void lithiumIsWokenFirst() {
-    assertThat(Boost.of(Chemistry.of("lfp"), Help.PACK, Look.SOUND, true, false).steps())
+    assertThat(Boost.of(CAR, Chemistry.of("lfp"), Help.PACK, Look.SOUND, true, false).steps())
         .contains(Step.WAKE_FIRST)
         .doesNotContain(Step.WAIT);
   }

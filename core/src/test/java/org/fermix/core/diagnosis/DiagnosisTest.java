@@ -239,7 +239,8 @@ class DiagnosisTest {
   @Test
   void aReadingThatHardlyFitsIsNamed() {
     Diagnosis odd =
-        diagnosis(AGM, "SYMPTOM:starts_well", "REST_VOLTS:full", "TESTER:bad", "LOAD_TEST:passes");
+        diagnosis(
+            AGM, "SYMPTOM:starts_well", "REST_VOLTS:cell_short", "TESTER:good", "LOAD_TEST:passes");
     assertThat(Verdict.of(odd, true, OptionalDouble.empty()).contradicted()).isNotEmpty();
   }
 

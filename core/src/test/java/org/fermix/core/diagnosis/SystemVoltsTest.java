@@ -65,6 +65,14 @@ class SystemVoltsTest {
     }
   }
 
+  /** Far below one cell short it is flat, and long after its last charge as well (models-3, 5). */
+  @ParameterizedTest
+  @CsvSource({"6.0, 12, flat", "9.0, 12, flat", "10.5, 12, cell_short", "10.5, 2000, flat"})
+  void aFlatBatteryIsNotTakenForOneWithAShortedCell(double volts, double hours, String outcome) {
+    assertThat(new RestVoltage(volts, hours, false, 20).judge(LEAD, 1).evidence())
+        .hasValue(new Evidence(ReadingKind.REST_VOLTS, outcome));
+  }
+
   /** Two in series, 12.7 and 12.1 V: 24.8 V together is not full, the second is the weak one. */
   @Test
   void aWeakOneOfTwoIsFound() {
@@ -72,8 +80,7 @@ class SystemVoltsTest {
         new RestPair(new RestVoltage(12.7, 12, false, 20), new RestVoltage(12.1, 12, false, 20));
     assertThat(pair.isApart()).isTrue();
     assertThat(pair.firstIsLower()).isFalse();
-    assertThat(pair.judge(LEAD).evidence())
-        .hasValue(new Evidence(ReadingKind.REST_VOLTS, "cell_short"));
+    assertThat(pair.judge(LEAD).evidence()).hasValue(new Evidence(ReadingKind.REST_VOLTS, "low"));
     RestPair even =
         new RestPair(new RestVoltage(12.7, 12, false, 20), new RestVoltage(12.62, 12, false, 20));
     assertThat(even.judge(LEAD).evidence()).hasValue(new Evidence(ReadingKind.REST_VOLTS, "full"));

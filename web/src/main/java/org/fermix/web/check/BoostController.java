@@ -60,7 +60,7 @@ class BoostController {
     Boost.Look looks = pick(Boost.Look.values(), look);
     boolean other = "other".equals(voltage);
     boolean dry = suspect.needsWater() && !"yes".equals(water);
-    Boost plan = Boost.of(flat, with, looks, !other, dry);
+    Boost plan = Boost.of(suspect.kind(), flat, with, looks, !other, dry);
     model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
     model.addAttribute("refusal", BoostWords.refusal(plan.refusal()));
     model.addAttribute(

@@ -29,11 +29,17 @@ final class BoostWords {
     return switch (step) {
       case PROTECT ->
           "Goggles on, rings and watch off. No flame or cigarette: batteries give off hydrogen.";
+      case AIR_BILGE ->
+          "Open the hatches, run the blower and smell: no clamp while there is fuel in the air.";
+      case HIGH_VOLTAGE ->
+          "Only the 12 V side, at the posts its handbook names; orange cables are high voltage. Without"
+              + " 12 V it may be locked: its key opens it by hand. Stop once the ready light is on.";
       case ALL_OFF ->
-          "Everything off on both, out of gear, brakes on; the machines must not touch.";
+          "Everything off on both, solar and chargers too, out of gear, brakes on; the machines must"
+              + " not touch.";
       case WAKE_FIRST ->
-          "Lithium: press its own button or follow its maker’s way of waking it first. Below 8 V leave"
-              + " it alone.";
+          "Lithium near 0 V: its protection is open. Press its own button or wake it with a charger made"
+              + " for it. Awake and still below 8 V, leave it alone.";
       case RED_FLAT -> "Red clamp on the flat battery’s plus.";
       case RED_GOOD -> "Other red clamp on the good plus.";
       case BLACK_GOOD -> "Black clamp on the good minus.";

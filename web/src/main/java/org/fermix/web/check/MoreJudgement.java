@@ -82,7 +82,7 @@ final class MoreJudgement {
               + "The "
               + (pair.firstIsLower() ? "first" : "second")
               + " is weaker: together they are not full, and it drags the other down. If it is as low"
-              + " again after each was charged by itself, replace both by a pair of one make and age.",
+              + " again, replace both by a pair of one make and age.",
           Optional.empty());
     }
     return new Judgement(

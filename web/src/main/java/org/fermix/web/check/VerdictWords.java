@@ -3,6 +3,7 @@ package org.fermix.web.check;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.fermix.core.diagnosis.Cause;
+import org.fermix.core.diagnosis.Diagnosis;
 import org.fermix.core.diagnosis.Evidence;
 import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.diagnosis.Verdict;
@@ -174,12 +175,20 @@ public final class VerdictWords {
     };
   }
 
+  private static boolean charges(Verdict verdict, String how) {
+    return verdict.rests().stream()
+        .map(Diagnosis.Support::evidence)
+        .anyMatch(each -> each.kind() == ReadingKind.CHARGING_VOLTS && each.outcome().equals(how));
+  }
+
   static String safety(Verdict verdict, boolean lead) {
     return switch (verdict.cause()) {
       case CHARGING ->
-          lead
-              ? "An overcharged battery gasses: park it in the open and do not charge it further."
-              : "Overvoltage can harm lithium: do not run the engine for long until it is mended.";
+          charges(verdict, "low")
+              ? "It is never filled: keep it charged from the mains until that is mended."
+              : lead
+                  ? "An overcharged battery gasses: park it in the open and do not charge it further."
+                  : "Overvoltage can harm lithium: do not run the engine for long until it is mended.";
       case DISCHARGED, LITTLE, DRAIN, WORN ->
           lead
               ? "A flat lead battery freezes at about −10 °C: keep it charged or bring it in."

@@ -199,7 +199,7 @@ final class StepWords {
                   case HYDROGEN -> "It gasses: fresh air, no flame, no spark.";
                   case HEAVY -> "Heavy: use the strap or a second person.";
                   case LITHIUM ->
-                      "Never below "
+                      "Never charge it below "
                           + display
                               .show(fitted.chemistry().acceptance().coldestC(), Unit.CELSIUS)
                               .text()

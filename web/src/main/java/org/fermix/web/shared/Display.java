@@ -28,6 +28,8 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
   /** Nothing is surer than this (%), nor less likely than what is left. */
   private static final double MOST_CERTAIN_PERCENT = 99;
 
+  private static final double LONGEST_TOLD_DAYS = 730;
+
   private static final String MINUS = "\u2212";
 
   private static final ShortPattern TEMPERATURES =
@@ -110,6 +112,9 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
     if (figure.unit() == Unit.CHANCE) {
       return chance(figure.value());
     }
+    if (isBeyondTelling(figure)) {
+      return new Shown("two years or more", "");
+    }
     Shown shown = show(figure.value(), figure.unit());
     return switch (figure.reach()) {
       case AT -> shown;
@@ -117,6 +122,13 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
       case AT_MOST -> new Shown("≤ " + shown.number(), shown.unit());
       case NEVER -> new Shown(never(figure.unit()), "");
     };
+  }
+
+  /** Standing has an end: sulfation and age see to it, and no model is asked beyond two years. */
+  private static boolean isBeyondTelling(Figure figure) {
+    return figure.unit() == Unit.DAY
+        && figure.reach() != Reach.NEVER
+        && figure.value() >= LONGEST_TOLD_DAYS;
   }
 
   /** That a figure is not reached at all, as its unit says it best. */
@@ -141,7 +153,7 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
 
   /** Where the figure lies eight times in ten; empty when it is exact. */
   public String band(Figure figure) {
-    if (figure.band().low() == figure.band().high()) {
+    if (figure.band().low() == figure.band().high() || isBeyondTelling(figure)) {
       return "";
     }
     int decimals = decimals(figure.value(), figure.unit());
