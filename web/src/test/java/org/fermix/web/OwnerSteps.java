@@ -3,6 +3,7 @@ package org.fermix.web;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** What an owner does in a job, over plain HTTP; fields are given as name, value, name, value … */
 public final class OwnerSteps {
@@ -43,6 +44,27 @@ public final class OwnerSteps {
                 "RIGHT"));
     label.putAll(pairs(fields));
     return label;
+  }
+
+  /** Describes a need with a tray measured that takes the usual label. */
+  public static void needWithTray(Visit visit, String job, int lengthMm, String... fields) {
+    Map<String, String> need = pairs(fields);
+    need.putAll(
+        pairs(
+            "trayLength",
+            Integer.toString(lengthMm),
+            "trayWidth",
+            "180",
+            "trayHeight",
+            "206",
+            "side",
+            "RIGHT"));
+    need(
+        visit,
+        job,
+        need.entrySet().stream()
+            .flatMap(each -> Stream.of(each.getKey(), each.getValue()))
+            .toArray(String[]::new));
   }
 
   /** Adds a candidate to the line-up. */

@@ -60,6 +60,11 @@ class CheckController {
   private String page(OpenJob job, Display display, Model model) {
     model.addAttribute("rail", rails.of(job, Stop.CHECK, display));
     model.addAttribute("check", CheckPage.of(checks.state(job, display), log.all(job), display));
+    model.addAttribute(
+        "shopTests",
+        checks.state(job, display).suspect().chemistry().isLead()
+            ? "Most parts shops test battery and charging free of charge."
+            : "Parts shops test the charging free of charge; their battery testers are made for lead.");
     return "check/page";
   }
 

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.label.Label;
+import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -18,7 +19,20 @@ final class Cautions {
   /** Colder than this the fuel and the oil decide as well as the battery; common practice. */
   private static final double BITTER_C = -20;
 
+  /** From so much above the air a place is hot on a long drive (K); the engine bay's is 20. */
+  private static final double HOT_PLACE_K = 15;
+
   private Cautions() {}
+
+  /** What its place adds where what sits there is not lead; common practice, no source. */
+  private static String place(BatteryPlace place) {
+    if (place.enclosed()) {
+      return " Among people, its fumes harm: leave and air it; keep the room round it its maker asks.";
+    }
+    return place.driveK() >= HOT_PLACE_K
+        ? " Keep it from the exhaust, with the room round it its maker asks."
+        : "";
+  }
 
   static List<String> of(Decision decision, Optional<CandidateAnswer> taken, Display display) {
     List<String> cautions = new ArrayList<>();
@@ -50,7 +64,8 @@ final class Cautions {
               + ", and do not charge it below "
               + display.show(coldest.getAsDouble(), Unit.CELSIUS).text()
               + " or what its maker allows. If it is dropped, swollen or hot, leave it outdoors and"
-              + " call for advice.");
+              + " call for advice."
+              + place(need.place()));
     }
     cautions.add(
         "A tool across the terminals melts at once: take off rings and watch, cover the posts;"

@@ -21,7 +21,8 @@ class SweepPace extends WebTestBase {
 
   @Test
   void measure() {
-    String id = "md5('%s' || n)::uuid";
+    // Other ids in every run, should one be repeated on the same data.
+    String id = "md5('%s" + System.nanoTime() + "' || n)::uuid";
     String from = " from generate_series(%d, %d) n";
     // The application's own role makes them, within what one statement may take.
     for (int n = 1; n <= GARAGES; n += AT_ONCE) {

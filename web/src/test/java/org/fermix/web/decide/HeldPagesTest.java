@@ -3,6 +3,7 @@ package org.fermix.web.decide;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.fermix.web.OwnerSteps.label;
 import static org.fermix.web.OwnerSteps.need;
+import static org.fermix.web.OwnerSteps.needWithTray;
 import static org.fermix.web.OwnerSteps.text;
 
 import java.net.http.HttpResponse;
@@ -53,23 +54,7 @@ class HeldPagesTest extends WebTestBase {
         .isEqualTo(200);
     assertThat(text(visit, job + "/decide/sheet")).contains("Not known: the tray’s size");
     // Measured, nothing holds it any more.
-    need(
-        visit,
-        job,
-        "coldest",
-        "-12",
-        "layUp",
-        "10",
-        "minimumCca",
-        "420",
-        "trayLength",
-        "262",
-        "trayWidth",
-        "180",
-        "trayHeight",
-        "206",
-        "side",
-        "RIGHT");
+    needWithTray(visit, job, 262, "coldest", "-12", "layUp", "10", "minimumCca", "420");
     // What was settled stays as it was; the advice is no longer held.
     assertThat(text(visit, job + "/bench")).contains("Take A").doesNotContain("once you have");
   }
@@ -91,21 +76,7 @@ class HeldPagesTest extends WebTestBase {
   void aCertifiedAircraftIsNotToldToTakeLithium() {
     Visit visit = new Visit(port);
     String job = visit.ownJob("Lark", "aircraft");
-    need(
-        visit,
-        job,
-        "coldest",
-        "0",
-        "layUp",
-        "10",
-        "trayLength",
-        "262",
-        "trayWidth",
-        "180",
-        "trayHeight",
-        "206",
-        "side",
-        "RIGHT");
+    needWithTray(visit, job, 262, "coldest", "0", "layUp", "10");
     visit.submit(job + "/permission", job + "/permission/basis", Map.of("basis", "CERTIFIED"));
     add(visit, job, "Light", "lfp", "capacity", "25", "mass", "4", "protected", "yes");
     assertThat(text(visit, job + "/decide"))

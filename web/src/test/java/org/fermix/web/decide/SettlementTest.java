@@ -2,7 +2,7 @@ package org.fermix.web.decide;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.fermix.web.OwnerSteps.label;
-import static org.fermix.web.OwnerSteps.need;
+import static org.fermix.web.OwnerSteps.needWithTray;
 import static org.fermix.web.OwnerSteps.take;
 import static org.fermix.web.OwnerSteps.text;
 
@@ -32,23 +32,7 @@ class SettlementTest extends WebTestBase {
     visit = new Visit(port);
     job = visit.ownJob("Otter", "petrol-car");
     decide = job + "/decide";
-    need(
-        visit,
-        job,
-        "coldest",
-        "-12",
-        "layUp",
-        "10",
-        "minimumCca",
-        "420",
-        "trayLength",
-        "262",
-        "trayWidth",
-        "180",
-        "trayHeight",
-        "206",
-        "side",
-        "RIGHT");
+    needWithTray(visit, job, 262, "coldest", "-12", "layUp", "10", "minimumCca", "420");
     add("Mat", "agm", "700", "150");
     add("Plain", "flooded", "380", "60");
     add("Middle", "efb", "650", "240");
@@ -84,25 +68,8 @@ class SettlementTest extends WebTestBase {
     assertThat(settle("letter", "A")).contains("Settled", "Take A, the AGM “Mat”");
     assertThat(text(visit, job + "/bench")).contains("A settled, €150");
     String sheet = text(visit, decide + "/sheet");
-    need(
-        visit,
-        job,
-        "coldest",
-        "-12",
-        "layUp",
-        "10",
-        "minimumCca",
-        "420",
-        "trayLength",
-        "262",
-        "trayWidth",
-        "180",
-        "trayHeight",
-        "206",
-        "side",
-        "RIGHT",
-        "offAmps",
-        "2");
+    needWithTray(
+        visit, job, 262, "coldest", "-12", "layUp", "10", "minimumCca", "420", "offAmps", "2");
     visit.submit(job + "/lineup", removal(), Map.of());
     assertThat(text(visit, decide)).contains("Take A, the AGM “Mat”", "It would now be C");
     assertThat(text(visit, decide)).contains("the models have not");

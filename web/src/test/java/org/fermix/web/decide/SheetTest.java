@@ -3,7 +3,7 @@ package org.fermix.web.decide;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.fermix.web.OwnerSteps.label;
-import static org.fermix.web.OwnerSteps.need;
+import static org.fermix.web.OwnerSteps.needWithTray;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -44,23 +44,7 @@ class SheetTest extends WebTestBase {
     visit = new Visit(port);
     job = visit.ownJob("Zażółć Ψ Щ", "petrol-car");
     visit.describeToday(job, "flooded", "440", "50");
-    need(
-        visit,
-        job,
-        "coldest",
-        "-12",
-        "layUp",
-        "10",
-        "minimumCca",
-        "420",
-        "trayLength",
-        "300",
-        "trayWidth",
-        "180",
-        "trayHeight",
-        "206",
-        "side",
-        "RIGHT");
+    needWithTray(visit, job, 300, "coldest", "-12", "layUp", "10", "minimumCca", "420");
     add("Mat £ & <b>", "agm", "700", "150", "20");
     add("Plain", "flooded", "600", "90", "15");
   }

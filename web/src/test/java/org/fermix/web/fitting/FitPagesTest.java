@@ -2,7 +2,7 @@ package org.fermix.web.fitting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.fermix.web.OwnerSteps.label;
-import static org.fermix.web.OwnerSteps.need;
+import static org.fermix.web.OwnerSteps.needWithTray;
 import static org.fermix.web.OwnerSteps.text;
 
 import java.net.http.HttpResponse;
@@ -42,23 +42,7 @@ class FitPagesTest extends WebTestBase {
     visit = new Visit(port);
     job = visit.ownJob("Otter", "petrol-car");
     fit = job + "/fit";
-    need(
-        visit,
-        job,
-        "coldest",
-        "-10",
-        "layUp",
-        "10",
-        "minimumCca",
-        "420",
-        "trayLength",
-        "262",
-        "trayWidth",
-        "180",
-        "trayHeight",
-        "206",
-        "side",
-        "RIGHT");
+    needWithTray(visit, job, 262, "coldest", "-10", "layUp", "10", "minimumCca", "420");
     add("Mat", "agm", "700", "150");
   }
 
