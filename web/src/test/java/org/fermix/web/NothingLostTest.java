@@ -239,4 +239,62 @@ class NothingLostTest extends WebTestBase {
                 .single())
         .isZero();
   }
+
+  /** A NUL in an address or a field nobody draws is refused, and not for another's change. */
+  @Test
+  void aNulIsNeverAnybodysChange() {
+    Visit visit = new Visit(port);
+    String job = described(visit);
+    assertThat(visit.get(job + "/catalogue?q=a%00b").statusCode()).isIn(200, 400);
+    String own = job + "/catalogue/own";
+    assertThat(visit.submit(own, own + "/forget", Map.of("source", "a\u0000b")).statusCode())
+        .isIn(200, 400);
+    assertThat(visit.submit(own, own + "/keep", Map.of("letter", "\u0000")).statusCode())
+        .isIn(200, 400);
+  }
+
+  /** A file is kept in the currency it was looked at in. */
+  @Test
+  void aFileKeepsTheCurrencyItWasLookedAtIn() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    String own = job + "/catalogue/own";
+    visit.upload(
+        own,
+        "list.csv",
+        """
+        model,technology,CCA,Ah,weight kg,length,width,height,positive,price
+        Coin Demo 60,AGM,640,60,17.5,242,175,190,right,140
+        """);
+    visit.submit(job + "/need", job + "/need", Map.of("currency", "USD", "version", "0"));
+    visit.submit(own, own + "/columns", Map.of("keep", "yes"));
+    assertThat(
+            database
+                .sql("select currency from catalogue where name = 'Coin Demo 60'")
+                .query(String.class)
+                .list())
+        .containsExactly("EUR");
+  }
+
+  /** A job that cannot be worked out is a row that says so; the others stand, and it is undone. */
+  @Test
+  void aGarageOutlivesOneOfItsJobs() {
+    Visit visit = new Visit(port);
+    String broken = described(visit);
+    visit.submit("/machines/new", "/machines/new", Map.of("name", "Sound", "type", "utility"));
+    UUID id = UUID.fromString(broken.substring(broken.lastIndexOf('/') + 1));
+    // A record of a shape that is still to come: what reads it throws.
+    database
+        .sql(
+            "insert into settlement (id, garage_id, job_id, turn, settled_at, letter, because, record)"
+                + " select gen_random_uuid(), garage_id, id, 1, now(), 'A', '', '{\"version\": 99}'"
+                + " from job where id = ?")
+        .param(id)
+        .update();
+    HttpResponse<String> garage = visit.get("/garage");
+    assertThat(garage.statusCode()).isEqualTo(200);
+    assertThat(garage.body())
+        .contains("Otter", "cannot be worked out just now", broken + "/need/undo")
+        .contains("Sound", "Next: ");
+  }
 }

@@ -85,7 +85,8 @@ class Housekeeping {
           new Sweep(
               "empty",
               "select id from garage where kind = 'GUEST' and untouched and seen_at < ?",
-              "delete from garage where id",
+              // Asked again of the row itself: a machine may come in meanwhile.
+              "delete from garage where untouched and id",
               EMPTY_KEPT),
           removed("machine"),
           removed("job"),

@@ -117,7 +117,7 @@ class ImportController {
         FileNames.plain(file, "a file"),
         file.getSize(),
         file::getInputStream,
-        ask(job, Map.of(), display));
+        ask(Map.of(), display.in(needs.currency(job))));
     return true;
   }
 
@@ -140,7 +140,8 @@ class ImportController {
     if (file.isEmpty()) {
       return back(job);
     }
-    Imports.Ask ask = ask(job, parameters, display);
+    // In the currency it was looked at in, whatever another tab has chosen since.
+    Imports.Ask ask = ask(parameters, display.in(file.get().verdict().currency()));
     if (!parameters.containsKey("keep")) {
       var unused = heavy.run(() -> imports.look(job.garageId(), ask));
       return page(job, display, model);
@@ -162,11 +163,9 @@ class ImportController {
     };
   }
 
-  private Imports.Ask ask(OpenJob job, Map<String, String> parameters, Display display) {
+  private static Imports.Ask ask(Map<String, String> parameters, Display money) {
     return new Imports.Ask(
-        PastedTable.chosen(parameters),
-        PastedTable.otherwise(parameters),
-        display.in(needs.currency(job)));
+        PastedTable.chosen(parameters), PastedTable.otherwise(parameters), money);
   }
 
   /** Lets go of all that came from one place. */

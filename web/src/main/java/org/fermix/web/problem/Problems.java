@@ -57,8 +57,11 @@ class Problems {
     OptimisticLockingFailureException.class,
     DataIntegrityViolationException.class
   })
-  ModelAndView meanwhile() {
-    return page(HttpStatus.CONFLICT, "", "");
+  ModelAndView meanwhile(Exception fault) {
+    // Class 22 is a value no column can hold, such as a NUL in a text: nobody else changed
+    // anything.
+    boolean unreadable = states(fault).anyMatch(state -> state.startsWith("22"));
+    return page(unreadable ? HttpStatus.BAD_REQUEST : HttpStatus.CONFLICT, "", "");
   }
 
   /** Thrown by the server for parameters it cannot decode. */

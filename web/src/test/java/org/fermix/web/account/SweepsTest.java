@@ -3,6 +3,7 @@ package org.fermix.web.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
@@ -44,20 +45,21 @@ class SweepsTest extends WebTestBase {
   /** A label is loose from the moment nothing has it, and no longer once something does. */
   @Test
   void aLabelIsMarkedWhileNothingHasIt() {
+    String name = "Loose Demo " + UUID.randomUUID();
     Visit visit = new Visit(port);
     String job = visit.ownJob("Otter", "petrol-car");
-    OwnerSteps.add(visit, job, OwnerSteps.label("Loose Demo 9", "agm", "cranking", "620"));
-    assertThat(loose("Loose Demo 9")).isEqualTo(0);
+    OwnerSteps.add(visit, job, OwnerSteps.label(name, "agm", "cranking", "620"));
+    assertThat(loose(name)).isEqualTo(0);
     database
         .sql("delete from candidate_battery where label_id = (select id from label where name = ?)")
-        .param("Loose Demo 9")
+        .param(name)
         .update();
-    assertThat(loose("Loose Demo 9")).isEqualTo(1);
+    assertThat(loose(name)).isEqualTo(1);
     assertThat(
             database
                 .sql(
                     "select untouched from garage where id = (select garage_id from label where name = ?)")
-                .param("Loose Demo 9")
+                .param(name)
                 .query(Boolean.class)
                 .single())
         .isFalse();
