@@ -237,7 +237,9 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
 
     /** The date a number of days of the lay-up comes to; empty where it says nothing. */
     private String date(Figure figure) {
-      return figure.reach() == Reach.AT && figure.unit() == Unit.DAY
+      return figure.reach() == Reach.AT
+              && figure.unit() == Unit.DAY
+              && !Display.isBeyondTelling(figure)
           ? Months.date(answer.need().use().layUp().fromDay(), figure.value())
           : "";
     }

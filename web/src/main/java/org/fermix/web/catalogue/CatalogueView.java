@@ -245,7 +245,7 @@ public record CatalogueView(
             ? bar(display.chance(chance).text(), chance / PERCENT, LIKELY_PERCENT / PERCENT)
             : new Bar("", "", "", ""),
         bar(
-            display.show(headline.parkedDays(), Unit.DAY).text(),
+            display.standing(headline.parkedDays()).text(),
             layUp > 0 ? headline.parkedDays() / (2 * layUp) : 1,
             0.5),
         conditions.hasEngineOffLoad()

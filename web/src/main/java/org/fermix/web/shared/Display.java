@@ -29,6 +29,7 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
   private static final double MOST_CERTAIN_PERCENT = 99;
 
   private static final double LONGEST_TOLD_DAYS = 730;
+  private static final Shown BEYOND_TELLING = new Shown("two years or more", "");
 
   private static final String MINUS = "\u2212";
 
@@ -113,7 +114,7 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
       return chance(figure.value());
     }
     if (isBeyondTelling(figure)) {
-      return new Shown("two years or more", "");
+      return BEYOND_TELLING;
     }
     Shown shown = show(figure.value(), figure.unit());
     return switch (figure.reach()) {
@@ -124,8 +125,13 @@ public record Display(UnitSystem system, String currencyCode, ZoneId zone) {
     };
   }
 
+  /** Days something stands, as a figure of them would be shown. */
+  public Shown standing(double days) {
+    return days >= LONGEST_TOLD_DAYS ? BEYOND_TELLING : show(days, Unit.DAY);
+  }
+
   /** Standing has an end: sulfation and age see to it, and no model is asked beyond two years. */
-  private static boolean isBeyondTelling(Figure figure) {
+  public static boolean isBeyondTelling(Figure figure) {
     return figure.unit() == Unit.DAY
         && figure.reach() != Reach.NEVER
         && figure.value() >= LONGEST_TOLD_DAYS;

@@ -6,6 +6,7 @@ import static org.fermix.web.OwnerSteps.take;
 import java.net.http.HttpResponse;
 import java.util.Map;
 import org.fermix.web.Html;
+import org.fermix.web.OwnerSteps;
 import org.fermix.web.Visit;
 import org.fermix.web.WebTestBase;
 import org.junit.jupiter.api.Test;
@@ -320,5 +321,33 @@ class CheckPagesTest extends WebTestBase {
         .contains("what it does: slow")
         .contains("doubt left, bit")
         .contains("engineering estimates");
+  }
+
+  /** Too little and too much are different dangers: only what is overcharged gasses. */
+  @Test
+  void whatToDoMeanwhileGoesByTheDirectionOfTheCharging() {
+    Visit low = new Visit(port);
+    String job = low.ownJob("Car", "petrol-car");
+    take(low, job, "symptom", "outcome", "only_with_boost");
+    String under = take(low, job, "charging-volts", "fast", "12.6").body();
+    assertThat(OwnerSteps.plain(under)).contains("It is never filled").doesNotContain("gasses");
+    Visit high = new Visit(port);
+    String other = high.ownJob("Car", "petrol-car");
+    take(high, other, "symptom", "outcome", "only_with_boost");
+    String over = take(high, other, "charging-volts", "idle", "14.4", "fast", "15.6").body();
+    assertThat(OwnerSteps.plain(over)).contains("gasses").doesNotContain("It is never filled");
+  }
+
+  /** Check and jump-start say the same of a lithium battery that shows nothing. */
+  @Test
+  void lithiumNearZeroIsWokenByCheckAndByJumpStart() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Bike", "motorcycle-multi");
+    visit.describeToday(job, "lfp", "240", "10");
+    String check = take(visit, job, "rest-volts", "volts", "0.4", "rested", "12").body();
+    assertThat(OwnerSteps.plain(check)).containsIgnoringCase("wake");
+    String jump = visit.get(job + "/check/boost").body();
+    assertThat(OwnerSteps.plain(jump)).contains("its protection is open").contains("wake it");
+    assertThat(jump).doesNotContain("Below 8 V leave it alone");
   }
 }

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.UnitSystem;
+import org.fermix.core.quantity.Working;
 import org.junit.jupiter.api.Test;
 
 class DisplayTest {
@@ -66,5 +69,23 @@ class DisplayTest {
     assertThat(us.words("−40 °C")).isEqualTo("−40\u00a0°F");
     assertThat(us.words("nothing of the kind, 12 V")).isEqualTo("nothing of the kind, 12 V");
     assertThat(Display.USUAL.words("freezes at 0 °C")).isEqualTo("freezes at 0 °C");
+  }
+
+  /**
+   * Standing has an end: nothing is said beyond two years, in a figure, its band or a day count.
+   */
+  @Test
+  void nothingStandsLongerThanTwoYears() {
+    Figure far = Figure.of(1826, Unit.DAY, new Band(600, 3000), DisplayTest::unworked);
+    assertThat(Display.USUAL.show(far).text()).isEqualTo("two years or more");
+    assertThat(Display.USUAL.band(far)).isEmpty();
+    assertThat(Display.USUAL.standing(3650).text()).isEqualTo("two years or more");
+    assertThat(plain(Display.USUAL.standing(51))).isEqualTo("51 d");
+    Figure near = Figure.of(729, Unit.DAY, new Band(600, 800), DisplayTest::unworked);
+    assertThat(plain(Display.USUAL.show(near))).isEqualTo("729 d");
+  }
+
+  private static Working unworked() {
+    throw new AssertionError("nobody asks for the working");
   }
 }
