@@ -188,7 +188,7 @@ class WholeRangeTest {
         random.nextDouble(0, 1000),
         random.nextInt(4) == 0 ? 0 : Math.min(500, between(0.01, 500)),
         random.nextDouble(0, 500),
-        random.nextInt(3) == 0 ? JudgedAge.END : JudgedAge.after(random.nextDouble(0, 20)),
+        random.nextInt(3) == 0 ? JudgedAge.USUAL : JudgedAge.after(random.nextDouble(0, 20)),
         stand());
   }
 

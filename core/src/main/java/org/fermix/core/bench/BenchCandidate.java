@@ -14,6 +14,7 @@ import org.fermix.core.cost.Renewals;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
+import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.electrical.Protection;
 import org.fermix.core.electrical.WarmUp;
 import org.fermix.core.label.Beside;
@@ -32,6 +33,7 @@ import org.fermix.core.storage.Course;
 import org.fermix.core.storage.Drain;
 import org.fermix.core.storage.Storage;
 import org.fermix.core.storage.ThermalLag;
+import org.jspecify.annotations.Nullable;
 
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
@@ -55,14 +57,20 @@ final class BenchCandidate {
   private final BatteryCircuit whenNew;
   private final Optional<Protection> protection;
   private final DischargeLaw law;
+  private final double takenShare;
   private final ThermalLag lag;
   private final Seasons air;
   private final Seasons atRest;
   private final Seasons coldest;
   private final OrdinaryDay day;
   private final LifeEstimate life;
-  private final List<GateResult> gates;
+  private List<GateResult> gates;
   private final List<BenchCandidate> others;
+
+  /** The last answer: the age asked about and the years kept do not move it. */
+  private volatile @Nullable Known known;
+
+  private record Known(Conditions asked, Lasting lasting) {}
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
     this(need, policy, candidate, Optional.empty());
@@ -125,11 +133,14 @@ final class BenchCandidate {
             .toList();
     plates =
         Plates.of(
-            chemistry,
             need.engine().engineClass().traits().powersport(),
             label.mass().value() / need.engine().series());
     protection = Protection.of(label);
     law = DischargeLaw.of(label, whenNew);
+    takenShare =
+        candidate.tested().crankingShare().isPresent()
+            ? 1
+            : CredibleRating.of(label, () -> whenNew).takenShare();
     lag = ThermalLag.of(chemistry, label.mass().value(), need.place());
     air = need.climate().seasons();
     atRest = air.in(need.use().layUp().place());
@@ -145,7 +156,9 @@ final class BenchCandidate {
     life = byModel.seen(need.use().history(), expectedYearsSeen.orElse(byModel.years()));
     List<GateResult> all = new ArrayList<>(gates);
     all.removeIf(gate -> gate.gate() == Gate.LASTS);
-    WishGates.lasting(need, life.years()).ifPresent(all::add);
+    // How long it lasts is asked of itself, which has no gates until then.
+    this.gates = List.copyOf(all);
+    WishGates.lasting(need, () -> in(Conditions.of(need)).lastsYears()).ifPresent(all::add);
     this.gates =
         candidate.beside().isEmpty()
             ? List.copyOf(all)
@@ -189,7 +202,8 @@ final class BenchCandidate {
   }
 
   CandidateAnswer answer(Conditions conditions) {
-    return new CandidateAnswer(candidate, gates, OutcomeFamily.figures(in(conditions)));
+    InConditions in = in(conditions);
+    return new CandidateAnswer(candidate, gates, OutcomeFamily.figures(in), in.headline());
   }
 
   Screening.Headline headline(Conditions conditions) {
@@ -239,19 +253,81 @@ final class BenchCandidate {
   }
 
   InConditions in(Conditions conditions) {
-    LifeEstimate expected =
-        conditions.stand().equals(need.use().layUp().stand())
-            ? life
-            : life(conditions.stand()).moved(life);
-    // Today's battery is what it is; only years that are asked for are added to its age.
-    AsItIs battery =
-        AsItIs.of(
-            candidate,
-            whenNew,
+    return in(conditions, true);
+  }
+
+  private InConditions in(Conditions conditions, boolean starts) {
+    LifeEstimate expected = expected(conditions.stand());
+    return in(
+        conditions,
+        expected,
+        asItIs(conditions, expected),
+        new Once<>(() -> lasting(conditions, starts)));
+  }
+
+  private LifeEstimate expected(Stand stand) {
+    return stand.equals(need.use().layUp().stand()) ? life : life(stand).moved(life);
+  }
+
+  /** Today's battery is what it is; only years that are asked for are added to its age. */
+  private AsItIs asItIs(Conditions conditions, LifeEstimate expected) {
+    return AsItIs.of(
+        candidate,
+        whenNew,
+        expected,
+        candidate.isToday()
+            ? conditions.age().yearsOn().orElse(0.0)
+            : conditions.age().years(expected.years(), need.use().yearsKept().value()));
+  }
+
+  /**
+   * How long it goes on doing what is asked: judged new and at the end of its life. One that was
+   * tested is as far on as its test found.
+   *
+   * @param starts false where it only carries a load
+   */
+  private Lasting lasting(Conditions conditions, boolean starts) {
+    Conditions asked = conditions.aged(JudgedAge.USUAL);
+    if (known != null && known.asked().equals(asked)) {
+      return known.lasting();
+    }
+    LifeEstimate expected = expected(asked.stand());
+    double healthAtEnd = expected.healthAt(expected.years());
+    Lasting lasting =
+        new Lasting(
+            sureness(asked, expected, new AsItIs(1, 0, whenNew), starts),
+            sureness(
+                asked,
+                expected,
+                new AsItIs(healthAtEnd, expected.years(), whenNew.worn(healthAtEnd)),
+                starts),
+            expected.years(),
+            expected.pieceSigma(),
+            candidate.ageYears());
+    if (candidate.tested().isAny()) {
+      double now = sureness(asked, expected, asItIs(asked, expected), starts);
+      lasting = lasting.aged(lasting.shareOfLifeAt(now) * expected.years());
+    }
+    known = new Known(asked, lasting);
+    return lasting;
+  }
+
+  private double sureness(
+      Conditions conditions, LifeEstimate expected, AsItIs battery, boolean starts) {
+    return Asked.sureness(
+        in(
+            conditions,
             expected,
-            candidate.isToday()
-                ? conditions.age().yearsOn().orElse(0.0)
-                : conditions.age().years(expected.years(), need.use().yearsKept().value()));
+            battery,
+            new Once<>(
+                () -> {
+                  throw new IllegalStateException("asked while it is worked out");
+                })),
+        starts);
+  }
+
+  private InConditions in(
+      Conditions conditions, LifeEstimate expected, AsItIs battery, Once<Lasting> lasting) {
     double health = battery.health();
     BatteryCircuit circuit = battery.circuit();
     double ampHours = label.capacity().value() * health;
@@ -280,7 +356,7 @@ final class BenchCandidate {
         candidate,
         conditions,
         new InConditions.Aged(health, battery.years(), expected),
-        new InConditions.Power(circuit, cranking, protection, law),
+        new InConditions.Power(circuit, cranking, protection, law, takenShare),
         new InConditions.Reached(
             reached,
             winter,
@@ -290,7 +366,8 @@ final class BenchCandidate {
         layUp,
         new InConditions.Starts(cranking, conditions, need),
         beside(conditions),
-        GateResult.wishesMet(gates));
+        GateResult.wishesMet(gates),
+        lasting);
   }
 
   private List<SecondBattery> beside(Conditions conditions) {
@@ -300,7 +377,11 @@ final class BenchCandidate {
       all.add(
           new SecondBattery(
               second,
-              others.get(i).in(SecondBattery.conditions(conditions, second)),
+              others
+                  .get(i)
+                  .in(
+                      SecondBattery.conditions(conditions, second),
+                      SecondBattery.starts(second.role())),
               SecondBattery.mayCrank(others.get(i).gates())));
     }
     return all;
@@ -427,7 +508,7 @@ final class BenchCandidate {
         in.label().price().value(),
         List.of(),
         new Renewals(
-            Math.max(0.05, Math.min(100, in.life().years())),
+            in.lasting().get().renewedAfter(in.lasting().get().years()),
             in.label().chemistry().life().weibullShape(),
             in.life().sigma()),
         in.need().use().yearsKept().value(),

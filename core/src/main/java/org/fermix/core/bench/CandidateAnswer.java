@@ -6,9 +6,16 @@ import java.util.Optional;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.quantity.Figure;
 
-/** Everything the bench says of one candidate. */
+/**
+ * Everything the bench says of one candidate.
+ *
+ * @param headline all that points are given for
+ */
 public record CandidateAnswer(
-    Candidate candidate, List<GateResult> gates, Map<Outcome, Figure> outcomes) {
+    Candidate candidate,
+    List<GateResult> gates,
+    Map<Outcome, Figure> outcomes,
+    Screening.Headline headline) {
   /** Copies both. */
   public CandidateAnswer {
     gates = List.copyOf(gates);

@@ -50,7 +50,7 @@ public record Conditions(
   /**
    * The owner's own: the coldest morning, after the longest lay-up where that ends in the cold and
    * else after the ordinary days between two uses, left as the owner leaves it, each battery at the
-   * end of the years kept or of its life.
+   * age every page judges at.
    */
   public static Conditions of(Need need) {
     return new Conditions(
@@ -58,7 +58,7 @@ public record Conditions(
         need.layUpEndsInTheCold() ? need.use().layUp().days().value() : need.ordinaryDays(),
         need.use().engineOffAmps().value(),
         need.use().engineOffHours().value(),
-        JudgedAge.END,
+        JudgedAge.USUAL,
         need.use().layUp().stand());
   }
 

@@ -3,7 +3,6 @@ package org.fermix.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
@@ -14,7 +13,6 @@ import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Reach;
 import org.fermix.core.quantity.Remark;
-import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
 import org.fermix.core.quantity.Working;
@@ -26,11 +24,11 @@ final class EngineOffOutcomes implements OutcomeFamily {
   private static final Equation ENGINE_OFF =
       new Equation(
           "engine-off",
-          "z = z₀ − I·t/Q;  h₁ = z − (1 − c)·d(t) ≥ charge kept;  hours × what its ratings say of"
-              + " this current",
-          "Two-well charge model: the surface lags behind the depth under load. Reserve capacity,"
-              + " hour rates and discharge table correct it at their own currents (Peukert's law"
-              + " piece by piece).",
+          "z = z₀ − I·t/Q;  Φ(start at z) ≥ four in five;  h₁ = z − (1 − c)·d(t) ≥ what nothing may"
+              + " touch;  hours × what its ratings say of this current",
+          "Two-well charge model: the surface lags behind the depth under load; the start is asked"
+              + " of it rested. Reserve capacity, hour rates and discharge table correct it at their"
+              + " own currents (Peukert's law piece by piece).",
           "steady load up to about one hour's rate");
 
   private final InConditions in;
@@ -73,33 +71,26 @@ final class EngineOffOutcomes implements OutcomeFamily {
   }
 
   private Figure hours() {
-    SurenessTable starts = in.starts().cold();
-    OptionalDouble lowest = starts.lowestCharge(in.policy().startSureness());
-    double hopeful = in.engineOffHours(starts.lowestCharge(-Band.SIGMAS).orElse(1));
-    if (lowest.isEmpty()) {
-      return Figure.of(0, Unit.HOUR, new Band(0, hopeful), Reach.NEVER, () -> working(1));
+    OffLoad load = OffLoad.of(in);
+    double hours = in.engineOffHours();
+    if (hours <= 0) {
+      return Figure.of(
+          0, Unit.HOUR, new Band(0, load.hours(-Band.SIGMAS)), Reach.NEVER, () -> working(load, 0));
     }
-    double hours = in.engineOffHours(lowest.getAsDouble());
-    double cautious = in.engineOffHours(starts.lowestCharge(Band.SIGMAS).orElse(1));
-    double sigma =
-        in.power().law().isBetween(amps)
-            ? Spread.ENGINE_OFF.sigma()
-            : Math.hypot(Spread.ENGINE_OFF.sigma(), Spread.ENGINE_OFF_OUTSIDE.sigma());
-    double model = hours * Math.expm1(Band.SIGMAS * sigma);
     return Figure.of(
         hours,
         Unit.HOUR,
-        new Band(
-            Math.max(0, hours - Math.hypot(model, hours - cautious)),
-            hours + Math.hypot(model, hopeful - hours)),
+        Band.ratio(hours, load.sigma(hours)),
         hours >= EngineOff.LONGEST_HOURS ? Reach.AT_LEAST : Reach.AT,
-        () -> working(in.keptCharge(lowest.getAsDouble())));
+        () -> working(load, hours));
   }
 
-  private Working working(double keptCharge) {
+  private Working working(OffLoad load, double hours) {
     List<Term> all = new ArrayList<>();
     all.add(Term.derived("z₀, charge at the beginning", 100 * in.chargeReached(), Unit.PER_CENT));
-    all.add(Term.derived("charge kept for the start", 100 * keptCharge, Unit.PER_CENT));
+    all.add(Term.derived("z, charge left then", 100 * load.chargeAfter(hours), Unit.PER_CENT));
+    all.add(Term.derived("chance of a start from it", 100 * load.chanceAfter(hours), Unit.CHANCE));
+    all.add(Term.derived("charge nothing may touch", 100 * in.chargeLeftAlone(), Unit.PER_CENT));
     all.add(
         Term.table(
             "usable depth by the school followed",

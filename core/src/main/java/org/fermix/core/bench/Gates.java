@@ -224,10 +224,11 @@ final class Gates {
       return cranking(mark(found, needed), Finding.Code.CRANKING, found, needed);
     }
     Band doubt = Band.ratio(found, believed.sigma());
+    double least = believed.takenShare() * doubt.low();
     if (doubt.high() < needed) {
       return cranking(Mark.FAILS, Finding.Code.CRANKING_AT_MOST, doubt.high(), needed);
     }
-    return doubt.low() < needed
+    return least < needed
         ? cranking(Mark.UNKNOWN, Finding.Code.CRANKING_IN_DOUBT, found, needed)
         : cranking(Mark.CLEARS, Finding.Code.CRANKING, found, needed);
   }

@@ -2,10 +2,8 @@ package org.fermix.core.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.Protection;
 import org.fermix.core.label.Beside;
@@ -15,7 +13,6 @@ import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.reserve.DischargeLaw;
-import org.fermix.core.reserve.EngineOff;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param starts how surely it starts at the two temperatures that matter
  * @param others beside it; with a house battery nothing runs from this one with the engine off
  * @param wishesMet share of its owner’s wishes that it meets (1)
+ * @param lasting how long it goes on doing what is asked, worked out when asked for
  */
 record InConditions(
     Need need,
@@ -42,7 +40,8 @@ record InConditions(
     Parked layUp,
     Starts starts,
     List<SecondBattery> others,
-    double wishesMet) {
+    double wishesMet,
+    Once<Lasting> lasting) {
   /**
    * How worn it is.
    *
@@ -52,12 +51,17 @@ record InConditions(
    */
   record Aged(double health, double years, LifeEstimate life) {}
 
-  /** What it starts with. */
+  /**
+   * What it starts with.
+   *
+   * @param takenShare share of its cold cranking amps that the rank takes (1)
+   */
   record Power(
       BatteryCircuit circuit,
       Cranking cranking,
       Optional<Protection> protection,
-      DischargeLaw law) {}
+      DischargeLaw law,
+      double takenShare) {}
 
   /**
    * What daily use leaves in it.
@@ -118,7 +122,8 @@ record InConditions(
             layUp,
             other.starts,
             others,
-            wishesMet)
+            wishesMet,
+            lasting)
         : this;
   }
 
@@ -131,6 +136,16 @@ record InConditions(
   double besideCostPerYear() {
     return others.stream().mapToDouble(SecondBattery::costPerYear).sum()
         + partsPrice() / need.use().yearsKept().value();
+  }
+
+  /** Years until the first of all its batteries no longer does what is asked (y). */
+  double lastsYears() {
+    return Math.min(
+        lasting.get().years(),
+        others.stream()
+            .mapToDouble(other -> other.in().lasting().get().years())
+            .min()
+            .orElse(Double.MAX_VALUE));
   }
 
   /** What the parts of an arrangement cost. */
@@ -152,13 +167,38 @@ record InConditions(
 
   /** All that points are given for, without bands or working. */
   Screening.Headline headline() {
+    Screening.Needs shown = needs();
     return new Screening.Headline(
-        new StartOutcomes(this).chance(),
-        new ParkedOutcomes(this).days(),
-        engineOffHours(),
-        massKg(),
-        costPerYear(),
-        wishesMet);
+        shown, taken().map(InConditions::needs).orElse(shown), massKg(), costPerYear(), wishesMet);
+  }
+
+  private Screening.Needs needs() {
+    return new Screening.Needs(
+        new StartOutcomes(this).chance(), new ParkedOutcomes(this).days(), engineOffHours());
+  }
+
+  /** The same with what the rank takes of its rating; empty where it takes all of it. */
+  Optional<InConditions> taken() {
+    if (power.takenShare() >= 1) {
+      return Optional.empty();
+    }
+    BatteryCircuit less = circuit().withResistance(1 / power.takenShare());
+    Cranking weaker = new Cranking(less, need.engine(), power.protection());
+    return Optional.of(
+        new InConditions(
+            need,
+            policy,
+            candidate,
+            conditions,
+            aged,
+            new Power(less, weaker, power.protection(), power.law(), 1),
+            reached,
+            cold,
+            layUp,
+            new Starts(weaker, conditions, need),
+            others,
+            wishesMet,
+            lasting));
   }
 
   Label label() {
@@ -205,42 +245,18 @@ record InConditions(
     if (!conditions.hasEngineOffLoad()) {
       return conditions.engineOffHours();
     }
-    OptionalDouble lowest = starts.cold().lowestCharge(policy.startSureness());
-    return house().isPresent() || lowest.isPresent() ? engineOffHours(lowest.orElse(1)) : 0;
+    return engineOffHours(policy.startSureness());
   }
 
-  /** Hours the engine-off load can run above a charge that still starts (h). */
-  double engineOffHours(double lowestCharge) {
+  /** Hours the engine-off load can run and leave a start as sure as asked, in σ (h). */
+  double engineOffHours(double sureness) {
     Optional<SecondBattery> house = house();
-    if (house.isPresent()) {
-      return house.get().hours();
-    }
-    double amps = conditions.engineOffAmps();
-    if (power.protection().filter(each -> amps > each.continuousA()).isPresent()) {
-      return 0;
-    }
-    double hours =
-        power.law().factor(amps)
-            * EngineOff.hours(
-                circuit(),
-                ChargeState.rested(chargeReached(), conditions.temperatureC()),
-                amps,
-                keptCharge(lowestCharge),
-                policy.endVolts() * need.engine().series());
-    return Math.min(EngineOff.LONGEST_HOURS, hours);
+    return house.isPresent() ? house.get().hours() : OffLoad.of(this).hours(sureness);
   }
 
-  /**
-   * Charge kept: what a start needs and its margin, what the school leaves, or what its own reserve
-   * keeps (1).
-   */
-  double keptCharge(double lowestCharge) {
-    return Math.max(
-        policy
-            .schools()
-            .depth(label().chemistry().family())
-            .keptCharge(lowestCharge, policy.chargeKeptBack()),
-        Math.min(1, cutCharge()));
+  /** Charge no load may touch: what the school leaves, or what its own reserve keeps (1). */
+  double chargeLeftAlone() {
+    return Math.max(1 - usableDepth(), Math.min(1, cutCharge()));
   }
 
   /** Depth planned with, by the school followed (1). */

@@ -72,11 +72,7 @@ public record LoadRun(
         run.points().stream()
             .map(point -> new CandidateCurves.Point(point.hours() * factor, point.volts()))
             .toList();
-    OptionalDouble lowest = in.starts().cold().lowestCharge(policy.startSureness());
-    double startsUntil =
-        conditions.hasEngineOffLoad() && lowest.isPresent()
-            ? in.engineOffHours(lowest.getAsDouble())
-            : 0;
+    double startsUntil = conditions.hasEngineOffLoad() ? in.engineOffHours() : 0;
     List<Thing> things = new ArrayList<>();
     for (Ledger.Item item : ledger.items()) {
       things.add(thing(item, points, series));

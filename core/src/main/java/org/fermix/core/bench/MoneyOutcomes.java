@@ -13,6 +13,7 @@ import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
+import org.fermix.core.quantity.Reach;
 import org.fermix.core.quantity.Remark;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Term;
@@ -29,6 +30,12 @@ final class MoneyOutcomes implements OutcomeFamily {
           "Arrhenius' rule of thumb for heat, Miner's sum for cycles; figures: common practice"
               + " and estimate.",
           "rough: not abused");
+  private static final Equation LASTS =
+      new Equation(
+          "lasts",
+          "R(t) = mean over lives ℓ > t of Φ(z(t/ℓ)),  z(x) = z₀ − (z₀ − z₁)·x^1.7;  R = one half",
+          "its lives as a logarithmic normal law, its margin worn as its health; estimate.",
+          "what is asked stays what it is");
   private static final Equation COST =
       new Equation(
           "cost",
@@ -53,6 +60,7 @@ final class MoneyOutcomes implements OutcomeFamily {
 
   @Override
   public void figures(Map<Outcome, Figure> into) {
+    into.put(Outcome.LASTS, lasts());
     into.put(
         Outcome.LIFE, Figure.of(in.life().years(), Unit.YEAR, in.life().band(), this::lifeWorking));
     if (in.candidate().isToday() || !in.candidate().hasPrice()) {
@@ -90,7 +98,7 @@ final class MoneyOutcomes implements OutcomeFamily {
     TreeMap<Double, Double> bought = new TreeMap<>();
     bought.put(0.0, in.partsPrice());
     for (InConditions each : all) {
-      double life = Math.max(LEAST_LIFE, each.life().years());
+      double life = Math.max(LEAST_LIFE, renewedAfter(each));
       for (double year = 0; year < kept; year += life) {
         bought.merge(year, each.label().price().value(), Double::sum);
       }
@@ -119,11 +127,12 @@ final class MoneyOutcomes implements OutcomeFamily {
   private Figure costPerYear() {
     Ownership ownership = BenchCandidate.ownership(in);
     double price = Math.exp(Band.SIGMAS * Spread.PRICE.sigma());
-    Band life = in.life().band();
+    Lasting lasting = in.lasting().get();
+    Band lasts = lasting.band();
     Band band =
         new Band(
-            lasting(ownership, life.high()).perYear() / price,
-            lasting(ownership, life.low()).perYear() * price);
+            lasting(ownership, lasting.renewedAfter(lasts.high())).perYear() / price,
+            lasting(ownership, lasting.renewedAfter(lasts.low())).perYear() * price);
     double beside = in.besideCostPerYear();
     return Figure.of(
         ownership.perYear() + beside,
@@ -136,10 +145,42 @@ final class MoneyOutcomes implements OutcomeFamily {
     return new Ownership(
         ownership.price(),
         ownership.extras(),
-        new Renewals(Math.max(0.05, Math.min(100, years)), ownership.lives().shape(), 0),
+        new Renewals(years, ownership.lives().shape(), 0),
         ownership.yearsKept(),
         ownership.discountPerYear(),
         ownership.rest());
+  }
+
+  private static double renewedAfter(InConditions each) {
+    return each.lasting().get().renewedAfter(each.lasting().get().years());
+  }
+
+  /** The first of its batteries that no longer does what is asked ends it. */
+  private Figure lasts() {
+    Lasting own = in.lasting().get();
+    Lasting first =
+        in.others().stream()
+            .map(other -> other.in().lasting().get())
+            .reduce(own, (a, b) -> b.years() < a.years() ? b : a);
+    double years = first.years();
+    return Figure.of(
+        years,
+        Unit.YEAR,
+        first.band(),
+        years <= 0 ? Reach.NEVER : Reach.AT,
+        () ->
+            new Working(
+                LASTS,
+                List.of(
+                    Term.derived("z₀, how surely it does when new", first.whenNew(), Unit.COUNT),
+                    Term.derived("z₁, at the end of its life", first.atEnd(), Unit.COUNT),
+                    Term.derived("L, expected life", first.lifeYears(), Unit.YEAR),
+                    Term.derived("in service by now", first.ageYears(), Unit.YEAR),
+                    Term.derived(
+                        "chance that it does so today", 100 * first.chanceAfter(0), Unit.CHANCE),
+                    Term.derived("in a year’s time", 100 * first.chanceAfter(1), Unit.CHANCE)),
+                Remark.of(Remark.Code.LIFE_BAND),
+                List.of()));
   }
 
   private Figure costPerAmpHour() {
@@ -181,7 +222,7 @@ final class MoneyOutcomes implements OutcomeFamily {
     List<Term> terms = new ArrayList<>();
     terms.add(new Term("price", in.label().price()));
     terms.add(new Term("H, years the machine is kept", in.need().use().yearsKept()));
-    terms.add(Term.derived("expected life", in.life().years(), Unit.YEAR));
+    terms.add(Term.derived("how long it lasts", in.lasting().get().years(), Unit.YEAR));
     terms.add(Term.derived("N, batteries bought on average", ownership.purchases(), Unit.SHARE));
     if (beside > 0) {
       terms.add(Term.derived("house battery and parts, a year", beside, Unit.MONEY_PER_YEAR));

@@ -42,10 +42,7 @@ public record OrdinaryDay(
         circuit.ratedAmpHours() * circuit.series() / chemistry.typicalLabel().ampHoursPerKg();
     return new OrdinaryDay(
         chemistry,
-        Plates.of(
-            chemistry,
-            need.engine().engineClass().traits().powersport(),
-            massKg / circuit.series()),
+        Plates.of(need.engine().engineClass().traits().powersport(), massKg / circuit.series()),
         massKg,
         false,
         startAmpHours(need, circuit, Optional.empty()));

@@ -42,7 +42,9 @@ public enum Outcome {
   FLAT_DAYS,
   /** Mass (kg). */
   MASS,
-  /** Expected life in this use, heat and lay-up (y). */
+  /** How long it goes on doing what is asked (y). */
+  LASTS,
+  /** Expected life in this use, heat and lay-up, whatever is asked (y). */
   LIFE,
   /** Batteries over the years kept, for each of these years. */
   COST_PER_YEAR,

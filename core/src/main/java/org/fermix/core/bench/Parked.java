@@ -188,6 +188,17 @@ final class Parked {
       this.whole = whole;
     }
 
+    /** A charge that may be off by some standard deviation, where nothing can freeze (1). */
+    static Cases around(double charge, double sigma) {
+      double[] charges = new double[SCORES.length];
+      double[] whole = new double[SCORES.length];
+      for (int i = 0; i < SCORES.length; i++) {
+        charges[i] = Math.max(0, Math.min(1, charge - SCORES[i] * sigma));
+        whole[i] = 1;
+      }
+      return new Cases(charges, whole);
+    }
+
     /**
      * Chance of a start (1); none below the lowest charge the circuit is trusted at.
      *

@@ -2,13 +2,11 @@ package org.fermix.core.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.QuickCalibration;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Judges a whole catalogue against one need: gates for every battery and the headline outcomes of
@@ -42,21 +40,29 @@ public final class Screening {
   }
 
   /**
-   * Headline outcomes in some conditions: all that points are given for.
+   * What is asked of every battery in some conditions.
    *
    * @param startChance of the start (1)
    * @param parkedDays until it no longer starts; 0 when it does not start full (d)
    * @param engineOffHours with a start kept; as asked for when nothing runs (h)
+   */
+  public record Needs(double startChance, double parkedDays, double engineOffHours) {}
+
+  /**
+   * Headline outcomes in some conditions: all that points are given for.
+   *
+   * @param shown as every page shows them
+   * @param taken the same with what rank and gates take of a rating that follows no standard
    * @param costPerYear in the currency of the price; 0 where no price is known
    * @param wishesMet share of the owner’s wishes that it meets (1)
    */
   public record Headline(
-      double startChance,
-      double parkedDays,
-      double engineOffHours,
-      double massKg,
-      double costPerYear,
-      double wishesMet) {}
+      Needs shown, Needs taken, double massKg, double costPerYear, double wishesMet) {
+    /** The same at another cost a year. */
+    public Headline costing(double otherPerYear) {
+      return new Headline(shown, taken, massKg, otherPerYear, wishesMet);
+    }
+  }
 
   /** Judges one battery. */
   public Screened judge(Label label) {
@@ -72,23 +78,5 @@ public final class Screening {
     return candidate.mayBeBought()
         ? new Screened(label, candidate.gates(), Optional.of(candidate.headline(conditions)))
         : new Screened(label, candidate.gates(), Optional.empty());
-  }
-
-  /** Worked out when first asked for. */
-  private static final class Once<T> implements Supplier<T> {
-    private final Supplier<T> source;
-    private @Nullable T made;
-
-    Once(Supplier<T> source) {
-      this.source = source;
-    }
-
-    @Override
-    public T get() {
-      if (made == null) {
-        made = source.get();
-      }
-      return made;
-    }
   }
 }

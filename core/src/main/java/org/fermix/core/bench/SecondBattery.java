@@ -103,13 +103,18 @@ record SecondBattery(Beside.Second second, InConditions in, boolean mayCrank) {
                     || code == Finding.Code.SELF_BUILT);
   }
 
+  /** True where its part is to start an engine, if only in need. */
+  static boolean starts(Beside.Role role) {
+    return role == Beside.Role.RESERVE || role == Beside.Role.SECOND_ENGINE;
+  }
+
   boolean carriesLoad() {
     return second.role() == Beside.Role.HOUSE;
   }
 
   /** Hours it runs its load down to the depth of its school (h). */
   double hours() {
-    return in.engineOffHours(0);
+    return OffLoad.of(in).floorHours();
   }
 
   /** Hours it drives its motor, filled ashore before (h). */
@@ -125,7 +130,7 @@ record SecondBattery(Beside.Second second, InConditions in, boolean mayCrank) {
                 in.circuit(),
                 ChargeState.rested(ChargeTime.FULLEST, in.conditions().temperatureC()),
                 amps,
-                in.keptCharge(0),
+                in.chargeLeftAlone(),
                 in.policy().endVolts() * in.need().engine().series()));
   }
 

@@ -54,6 +54,7 @@ public record Standing(Mark mark, double needed) {
           MOTOR_HOURS,
           FLAT_DAYS,
           MASS,
+          LASTS,
           LIFE,
           COST_PER_YEAR,
           COST_PER_AMP_HOUR ->

@@ -8,12 +8,14 @@ import org.fermix.core.casing.CaseCode;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Plates;
 import org.fermix.core.electrical.UsualBattery;
 import org.fermix.core.label.Build;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.ProtectionClaim;
 import org.fermix.core.label.Sheet;
+import org.fermix.core.machine.EngineClass;
 import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Tray;
@@ -22,9 +24,9 @@ import org.fermix.core.quantity.Unit;
 
 /**
  * What a battery of each chemistry would be like that was made for one machine: so that a need
- * already has an answer before any label is typed. Ratios are those usual for the chemistry, the
- * size the smallest that does what the maker asks, no larger than goes into the tray. It has no
- * price, and says that it is typical in its name.
+ * already has an answer before any label is typed. Its size is the usual one of such a machine, or
+ * what does what the maker asks where that is known, no larger than goes into the tray; its price
+ * about what shops ask. It says that it is typical in its name.
  */
 public final class TypicalBattery {
   /** Over what the maker asks, as batteries that are sold for a machine are; estimate. */
@@ -42,16 +44,19 @@ public final class TypicalBattery {
 
   private static final double LEAST_AH = 1;
 
-  /** Where nothing is cranked (Ah); usual of electric cars' 12 V batteries. */
-  private static final double STANDBY_AH = 35;
+  /** Those for light aircraft cost so many times as much (1); estimate. */
+  private static final double CERTIFIED = 3;
 
   private TypicalBattery() {}
 
   /** One of each chemistry that is made for starting; of each at all where nothing is cranked. */
   public static List<Label> of(Need need) {
     List<Label> labels = new ArrayList<>();
+    EngineClass.Traits traits = need.engine().engineClass().traits();
+    boolean small = traits.powersport() || traits.needsApproval();
     for (Chemistry chemistry : Chemistry.all()) {
-      if (!need.engine().turns() || chemistry.traits().madeForStarting()) {
+      if ((!need.engine().turns() || chemistry.traits().madeForStarting())
+          && (!small || chemistry.traits().madeSmall())) {
         labels.add(of(need, chemistry));
       }
     }
@@ -65,24 +70,33 @@ public final class TypicalBattery {
     double held =
         Math.max(LEAST_AH, wanted * Math.min(1, size.litres() / litres(need, chemistry, wanted)));
     double minutes = held * (chemistry.isLead() ? LEAD_MINUTES : OTHER_MINUTES);
+    UsualBattery usual = UsualBattery.of(need.engine(), chemistry);
+    double amps = held * usual.coldCrankingAmps() / usual.ampHours();
     return new Label(
         "Typical " + chemistry.shortName(),
         chemistry,
-        CrankingRating.cca(
-            Math.min(3000, Math.max(1, held * chemistry.typicalLabel().ccaPerAmpHour()))),
+        CrankingRating.cca(Math.min(CrankingRating.AMPS.most(), Math.max(1, amps))),
         Optional.of(typical(held, Unit.AMPERE_HOUR)),
         Optional.of(typical(Math.min(2000, Math.max(1, minutes)), Unit.MINUTE)),
-        Optional.of(
-            typical(
-                held * need.engine().series() / chemistry.typicalLabel().ampHoursPerKg(),
-                Unit.KILOGRAM)),
+        Optional.of(typical(UsualBattery.massKg(need.engine(), chemistry, held), Unit.KILOGRAM)),
         size,
         need.tray().map(Tray::positiveSide).orElse(TerminalSide.RIGHT),
-        Given.assumed(0, Unit.MONEY, "typical batteries have no price"),
+        Given.assumed(price(need, chemistry, held), Unit.MONEY, "about what shops ask"),
         build(need),
         chemistry.isLead()
             ? Sheet.SILENT
-            : new Sheet(Label.CAPACITY_HOURS, List.of(), ProtectionClaim.BUILT_IN, false, false));
+            : new Sheet(Label.CAPACITY_HOURS, List.of(), ProtectionClaim.BUILT_IN, false, true));
+  }
+
+  private static double price(Need need, Chemistry chemistry, double ampHours) {
+    double pieces = Math.max(1, need.engine().series());
+    double usual =
+        pieces
+            * chemistry
+                .usualMake(UsualBattery.plates(need.engine(), chemistry, ampHours))
+                .price()
+                .of(ampHours);
+    return need.engine().engineClass().traits().needsApproval() ? CERTIFIED * usual : usual;
   }
 
   static Build build(Need need) {
@@ -95,14 +109,15 @@ public final class TypicalBattery {
 
   private static double ampHours(Need need, Chemistry chemistry) {
     MakersMinimum minimum = need.minimum();
-    double lead = need.engine().turns() ? UsualBattery.of(need.engine()).coldCrankingAmps() : 0;
-    double cca =
-        minimum.crankingAmps().isAssumed()
-            ? lead
-            : MARGIN
-                * minimum.crankingAmps().value()
-                / Math.sqrt(minimum.test().trade().low() * minimum.test().trade().high());
-    double ampHours = cca / chemistry.typicalLabel().ccaPerAmpHour();
+    UsualBattery usual = UsualBattery.of(need.engine(), chemistry);
+    double ampHours = usual.ampHours();
+    if (need.engine().turns() && !minimum.crankingAmps().isAssumed()) {
+      double cca =
+          MARGIN
+              * minimum.crankingAmps().value()
+              / Math.sqrt(minimum.test().trade().low() * minimum.test().trade().high());
+      ampHours *= cca / usual.coldCrankingAmps();
+    }
     double reserve =
         minimum
             .reserveMinutes()
@@ -111,8 +126,7 @@ public final class TypicalBattery {
                     MARGIN * asked.value() / (chemistry.isLead() ? LEAD_MINUTES : OTHER_MINUTES))
             .orElse(0.0);
     double asked = minimum.ampHours().map(each -> MARGIN * each.value()).orElse(0.0);
-    double electric = need.engine().turns() ? 0 : STANDBY_AH;
-    double wanted = Math.max(Math.max(ampHours, electric), Math.max(reserve, asked));
+    double wanted = Math.max(ampHours, Math.max(reserve, asked));
     return Math.max(LEAST_AH, Math.min(most(need, chemistry), wanted));
   }
 
@@ -120,11 +134,13 @@ public final class TypicalBattery {
   private static double most(Need need, Chemistry chemistry) {
     return Math.min(
         Label.CAPACITY.most(),
-        Label.MASS.most() * chemistry.typicalLabel().ampHoursPerKg() / need.engine().series());
+        Label.MASS.most()
+            * chemistry.usualMake(Plates.STANDARD).ampHoursPerKg()
+            / need.engine().series());
   }
 
   private static double litres(Need need, Chemistry chemistry, double ampHours) {
-    double kg = ampHours * need.engine().series() / chemistry.typicalLabel().ampHoursPerKg();
+    double kg = UsualBattery.massKg(need.engine(), chemistry, ampHours);
     return 1000 * kg / chemistry.circuit().densityKgPerM3();
   }
 

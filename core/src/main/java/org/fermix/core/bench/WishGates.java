@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleSupplier;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Wishes;
@@ -66,16 +67,18 @@ final class WishGates {
   }
 
   /** Whether it is expected to last as long as it is wanted to. */
-  static Optional<GateResult> lasting(Need need, double expectedYears) {
+  static Optional<GateResult> lasting(Need need, DoubleSupplier lastsYears) {
     double kept = need.use().yearsKept().value();
     return need.wishes()
         .of(Wishes.Wish.LASTS)
         .map(
-            level ->
-                new GateResult(
-                    Gate.LASTS,
-                    mark(level, expectedYears >= kept),
-                    List.of(new Finding(Finding.Code.EXPECTED_LIFE, expectedYears, kept))));
+            level -> {
+              double years = lastsYears.getAsDouble();
+              return new GateResult(
+                  Gate.LASTS,
+                  mark(level, years >= kept),
+                  List.of(new Finding(Finding.Code.EXPECTED_LIFE, years, kept)));
+            });
   }
 
   private static GateResult budget(double most, Wishes.Level level, Label label) {

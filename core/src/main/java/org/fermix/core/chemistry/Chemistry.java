@@ -32,6 +32,7 @@ public final class Chemistry {
   private final Map<Plates, LifeParameters> life = new EnumMap<>(Plates.class);
   private final Traits traits;
   private final TypicalLabel typicalLabel;
+  private final Map<Plates, UsualMake> usualMakes = new EnumMap<>(Plates.class);
   private final double mostCcaPerAmpHour;
   private final double[] openCircuitVolts;
 
@@ -53,6 +54,9 @@ public final class Chemistry {
     }
     this.traits = values.traits();
     this.typicalLabel = values.typicalLabel();
+    for (Plates plates : Plates.values()) {
+      usualMakes.put(plates, values.usualMake(plates));
+    }
     this.mostCcaPerAmpHour = Plausibility.mostCold(id);
     this.openCircuitVolts = openCircuit;
   }
@@ -165,6 +169,11 @@ public final class Chemistry {
   /** What fills the gaps of a label. */
   public TypicalLabel typicalLabel() {
     return typicalLabel;
+  }
+
+  /** What batteries of it are usually made like, and cost. */
+  public UsualMake usualMake(Plates plates) {
+    return Objects.requireNonNull(usualMakes.get(plates));
   }
 
   /** Cold cranking amps per true ampere-hour that no battery of it exceeds cold (A/Ah). */

@@ -3,6 +3,7 @@ package org.fermix.core.chemistry;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.fermix.core.quantity.Table;
 
 /** One column of {@code parameters.csv}, turned into the typed groups. */
@@ -38,6 +39,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         isYes("sealed"),
         isYes("may be equalised"),
         isYes("made for starting"),
+        isYes("made small"),
         Traits.Overcharge.valueOf(text("overcharge").toUpperCase(Locale.ROOT).replace(' ', '_')),
         number("least maintainer rate"));
   }
@@ -123,6 +125,17 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number(plates.row("cycles to empty")),
         number("cycle exponent"),
         number("life spread"));
+  }
+
+  UsualMake usualMake(Plates plates) {
+    return new UsualMake(
+        number("usual amps against flooded"),
+        text("usual cca per ah where sized by amps").isEmpty()
+            ? OptionalDouble.empty()
+            : OptionalDouble.of(number("usual cca per ah where sized by amps")),
+        number(plates.row("ah per kg")),
+        new UsualMake.Price(
+            number(plates.row("typical price")), number(plates.row("typical price per ah"))));
   }
 
   TypicalLabel typicalLabel() {

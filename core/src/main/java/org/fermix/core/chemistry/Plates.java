@@ -7,7 +7,7 @@ public enum Plates {
   /** The light build of small batteries for motorcycles and powersport: it lives shorter. */
   POWERSPORT("powersport ");
 
-  /** A 12 V lead battery lighter than this in a powersport machine is of the light build (kg). */
+  /** A 12 V battery lighter than this in a powersport machine is of the light build (kg). */
   private static final double LIGHTEST_STANDARD_KG = 10;
 
   private final String prefix;
@@ -22,10 +22,8 @@ public enum Plates {
    * @param powersport true in a machine that takes such batteries
    * @param kgPer12V its mass, of two batteries in series that of one (kg)
    */
-  public static Plates of(Chemistry chemistry, boolean powersport, double kgPer12V) {
-    return powersport && chemistry.isLead() && kgPer12V < LIGHTEST_STANDARD_KG
-        ? POWERSPORT
-        : STANDARD;
+  public static Plates of(boolean powersport, double kgPer12V) {
+    return powersport && kgPer12V < LIGHTEST_STANDARD_KG ? POWERSPORT : STANDARD;
   }
 
   /** The row of a parameter in {@code parameters.csv}. */

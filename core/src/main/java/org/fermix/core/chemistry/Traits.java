@@ -7,6 +7,7 @@ package org.fermix.core.chemistry;
  *     any position
  * @param mayBeEqualised stands a stage of pulses or equalising
  * @param madeForStarting a cranking rating on it is nothing unusual
+ * @param madeSmall made in the light sizes of motorcycles, powersport and light aircraft
  * @param overcharge what too high a voltage does to it
  * @param leastMaintainerPerHour least current that holds it full, over capacity (1/h)
  */
@@ -14,6 +15,7 @@ public record Traits(
     boolean sealed,
     boolean mayBeEqualised,
     boolean madeForStarting,
+    boolean madeSmall,
     Overcharge overcharge,
     double leastMaintainerPerHour) {
   /** What too high a voltage does. */

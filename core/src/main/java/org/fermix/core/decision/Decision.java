@@ -11,8 +11,8 @@ import org.fermix.core.bench.Conditions;
 /**
  * Which one to take. Gates come first: a candidate that fails one is refused with its reason, never
  * scored low. Of the rest, those that do all the owner asks are ranked by the owner's weights, and
- * only one of them is recommended; those that fall short come after, the nearest first. Ties go by
- * letter, so the order of the question does not matter.
+ * only one of them is recommended; those that fall short come after, the nearest first; {@link
+ * Order} says what a tie is. The order of the question does not matter.
  *
  * @param answer what it rests on
  * @param ranked best first
@@ -56,12 +56,12 @@ public record Decision(
   /** What a candidate misses of what the owner asks: a likely start, the days, the hours. */
   public List<Shortfall> shortfalls(CandidateAnswer candidate) {
     return Shortfall.of(
-        candidate, answer.conditions(), answer.conditions().layUpDays(answer.need()));
+        candidate.headline(), answer.conditions(), answer.conditions().layUpDays(answer.need()));
   }
 
-  /** True when a candidate does all the owner asks. */
+  /** True when a candidate does all the owner asks, or is just short of it. */
   public boolean meetsConditions(CandidateAnswer candidate) {
-    return shortfalls(candidate).isEmpty();
+    return shortfalls(candidate).stream().allMatch(Shortfall::isSlight);
   }
 
   /** The ranked candidates that do all the owner asks, best first. */
@@ -79,17 +79,12 @@ public record Decision(
         answer.forSale().stream().filter(CandidateAnswer::isEligible).toList();
     Points points =
         Points.of(
-            eligible, weights, answer.conditions(), answer.conditions().layUpDays(answer.need()));
-    record Scored(CandidateAnswer candidate, Points.Score score) {}
-    return eligible.stream()
-        .map(candidate -> new Scored(candidate, points.score(candidate)))
-        .sorted(
-            Comparator.comparing(Scored::score, Points.Score.BEST_FIRST)
-                .thenComparing(scored -> scored.candidate().letter()))
-        .map(
-            scored ->
-                new Ranked(
-                    scored.candidate(), points.weigh(scored.candidate()), scored.score().meets()))
+            eligible.stream().map(CandidateAnswer::headline).toList(),
+            weights,
+            answer.conditions(),
+            answer.conditions().layUpDays(answer.need()));
+    return Order.of(eligible, CandidateAnswer::letter, CandidateAnswer::headline, points).stream()
+        .map(each -> new Ranked(each.item(), points.weigh(each.headline()), each.score().meets()))
         .toList();
   }
 }

@@ -1,7 +1,6 @@
 package org.fermix.core.decision;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +38,8 @@ public final class Flips {
   private static final int CLOSER = 5;
   private static final double EVEN_CHANCE = 0.5;
   private static final double MOST_PRICE_FACTOR = 20;
+  private static final double PRICE_STEP = 1.05;
+  private static final int PRICE_HALVINGS = 20;
 
   private Flips() {}
 
@@ -100,7 +101,7 @@ public final class Flips {
                 0,
                 value -> new Place(bench.kept(value), own),
                 there -> true)));
-    priceFlip(decision.ranked(), decision.weights()).ifPresent(flips::add);
+    priceFlip(decision).ifPresent(flips::add);
     return flips;
   }
 
@@ -131,19 +132,19 @@ public final class Flips {
 
     /** By headline outcomes; by letter where they are level, as a decision has it. */
     static State of(Map<String, Screening.Headline> headlines, Place place, Weights weights) {
-      Points points =
-          Points.ofHeadlines(
+      return of(
+          headlines,
+          Points.of(
               headlines.values(),
               weights,
               place.conditions(),
-              place.conditions().layUpDays(place.bench().need()));
-      record Scored(String letter, Points.Score score) {}
-      return headlines.entrySet().stream()
-          .map(each -> new Scored(each.getKey(), points.score(each.getValue())))
-          .min(
-              Comparator.comparing(Scored::score, Points.Score.BEST_FIRST)
-                  .thenComparing(Scored::letter))
-          .map(first -> new State(Optional.of(first.letter()), first.score().meets()))
+              place.conditions().layUpDays(place.bench().need())));
+    }
+
+    private static State of(Map<String, Screening.Headline> headlines, Points points) {
+      return Order.of(headlines.entrySet(), Map.Entry::getKey, Map.Entry::getValue, points).stream()
+          .findFirst()
+          .map(first -> new State(Optional.of(first.name()), first.score().meets()))
           .orElse(NOBODY);
     }
   }
@@ -272,7 +273,8 @@ public final class Flips {
         headlines.put(each.letter(), each.headline(there.temperatureC(), there.daysParked()));
       }
       if (!now.meets()
-          && headlines.values().stream().noneMatch(each -> each.startChance() >= EVEN_CHANCE)) {
+          && headlines.values().stream()
+              .noneMatch(each -> each.shown().startChance() >= EVEN_CHANCE)) {
         return false;
       }
       return turned(State.of(headlines, place, decision.weights()));
@@ -280,28 +282,52 @@ public final class Flips {
   }
 
   /**
-   * The price at which a rival overtakes the leader, all else being equal. Money counts by its
-   * logarithm, so it is that at which the lead is used up; one that does not do what is asked is no
-   * rival of one that does.
+   * The price at which another would be named, all else being equal: what money costs a year rises
+   * with the price.
    */
-  private static Optional<Flip> priceFlip(List<Ranked> ranked, Weights weights) {
-    Ranked leader = ranked.get(0);
-    double perFactorE = Points.PER_FACTOR_E * weights.of(Criterion.MONEY);
+  private static Optional<Flip> priceFlip(Decision decision) {
+    Ranked leader = decision.ranked().get(0);
     double price = leader.answer().candidate().price();
-    if (perFactorE <= 0 || price <= 0 || !leader.meets()) {
+    if (price <= 0 || leader.answer().headline().costPerYear() <= 0 || !leader.meets()) {
       return Optional.empty();
     }
-    return ranked.stream()
-        .skip(1)
-        .filter(Ranked::meets)
-        .min(Comparator.comparingDouble(rival -> leader.points() - rival.points()))
-        .map(
-            rival ->
-                new Flip(
-                    Flip.Varied.LEADER_PRICE,
-                    true,
-                    price * Math.exp((leader.points() - rival.points()) / perFactorE),
-                    Optional.of(rival.letter())))
-        .filter(flip -> flip.value() <= MOST_PRICE_FACTOR * price);
+    double same = 1;
+    for (double factor = PRICE_STEP; factor <= MOST_PRICE_FACTOR; factor *= PRICE_STEP) {
+      if (!dearer(decision, factor).letter().equals(Optional.of(leader.letter()))) {
+        double other = factor;
+        for (int i = 0; i < PRICE_HALVINGS; i++) {
+          double middle = 0.5 * (same + other);
+          if (dearer(decision, middle).letter().equals(Optional.of(leader.letter()))) {
+            same = middle;
+          } else {
+            other = middle;
+          }
+        }
+        return Optional.of(
+            new Flip(
+                Flip.Varied.LEADER_PRICE, true, price * other, dearer(decision, other).letter()));
+      }
+      same = factor;
+    }
+    return Optional.empty();
+  }
+
+  /** Who would be named if the leader cost so many times what it does. */
+  private static State dearer(Decision decision, double factor) {
+    Map<String, Screening.Headline> headlines = new LinkedHashMap<>();
+    for (Ranked each : decision.ranked()) {
+      Screening.Headline own = each.answer().headline();
+      headlines.put(
+          each.letter(),
+          each.equals(decision.ranked().get(0)) ? own.costing(factor * own.costPerYear()) : own);
+    }
+    Conditions conditions = decision.answer().conditions();
+    return State.of(
+        headlines,
+        Points.of(
+            headlines.values(),
+            decision.weights(),
+            conditions,
+            conditions.layUpDays(decision.answer().need())));
   }
 }

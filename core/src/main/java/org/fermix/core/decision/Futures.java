@@ -25,8 +25,8 @@ public record Futures(int count, double noneStarts, List<Share> shares) {
   /** How many the bench draws unless asked otherwise. */
   public static final int USUAL = 10_000;
 
-  /** Fewer points apart than this, of twelve, the figures cannot tell; engineering judgement. */
-  public static final double LEVEL_POINTS = 0.6;
+  /** Fewer points apart than this, of twelve, the figures cannot tell. */
+  public static final double LEVEL_POINTS = Order.TIE;
 
   /** A cost of nothing, as of a battery without a price, is no measure of others. */
   private static final double LEAST_COST = 1e-6;

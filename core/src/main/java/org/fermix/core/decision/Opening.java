@@ -144,7 +144,7 @@ public record Opening(Kind kind, double value) {
           .headline(letter, conditions)
           .filter(
               headline ->
-                  Shortfall.isNone(headline, conditions, conditions.layUpDays(bench.need())))
+                  Shortfall.of(headline, conditions, conditions.layUpDays(bench.need())).isEmpty())
           .isPresent();
     }
   }

@@ -5,12 +5,9 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.Outcome;
 import org.fermix.core.bench.Screening;
 import org.fermix.core.electrical.Cranking;
-import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Spread;
 
 /**
@@ -39,10 +36,11 @@ record Points(
   /**
    * How one candidate stands.
    *
-   * @param meets true when it does all that is asked
    * @param needs the part of its points that comes from needs
+   * @param meets true when it does all that is asked, or is just short of it
+   * @param clears true when it is not even just short
    */
-  record Score(double points, double needs, boolean meets) {
+  record Score(double points, double needs, boolean meets, boolean clears) {
     /** Those that do all that is asked come first, by points; the rest by how near they come. */
     static final Comparator<Score> BEST_FIRST =
         Comparator.comparing(Score::meets)
@@ -52,16 +50,6 @@ record Points(
   }
 
   static Points of(
-      List<CandidateAnswer> compared, Weights weights, Conditions conditions, double layUpDays) {
-    return new Points(
-        weights,
-        conditions,
-        layUpDays,
-        least(compared, Outcome.MASS),
-        least(compared, Outcome.COST_PER_YEAR));
-  }
-
-  static Points ofHeadlines(
       Collection<Screening.Headline> compared,
       Weights weights,
       Conditions conditions,
@@ -78,62 +66,39 @@ record Points(
             .orElse(1));
   }
 
-  private static double least(List<CandidateAnswer> compared, Outcome outcome) {
-    return compared.stream()
-        .flatMap(candidate -> candidate.find(outcome).stream())
-        .mapToDouble(Figure::value)
-        .filter(value -> value > 0)
-        .min()
-        .orElse(1);
-  }
-
-  List<Weighing> weigh(CandidateAnswer candidate) {
+  /** What each criterion gives a battery of which the headline outcomes are known. */
+  List<Weighing> weigh(Screening.Headline headline) {
     List<Weighing> weighings = new ArrayList<>();
     for (Criterion criterion : Criterion.values()) {
-      weighings.add(new Weighing(criterion, weights.of(criterion), merit(candidate, criterion)));
+      weighings.add(new Weighing(criterion, weights.of(criterion), merit(headline, criterion)));
     }
     return weighings;
   }
 
-  Score score(CandidateAnswer candidate) {
+  /** How it stands. */
+  Score score(Screening.Headline headline) {
     double points = 0;
     double needs = 0;
-    for (Weighing weighing : weigh(candidate)) {
-      points += weighing.points();
-      needs += weighing.criterion().hasNeed() ? weighing.points() : 0;
+    for (Criterion criterion : Criterion.values()) {
+      double own = weights.of(criterion) * merit(headline, criterion);
+      points += own;
+      needs += criterion.hasNeed() ? own : 0;
     }
-    return new Score(points, needs, Shortfall.of(candidate, conditions, layUpDays).isEmpty());
+    List<Shortfall> missing = Shortfall.of(headline, conditions, layUpDays);
+    return new Score(
+        points, needs, missing.stream().allMatch(Shortfall::isSlight), missing.isEmpty());
   }
 
-  private double merit(CandidateAnswer candidate, Criterion criterion) {
+  private double merit(Screening.Headline headline, Criterion criterion) {
     return switch (criterion) {
-      case COLD -> candidate.figure(Outcome.START_CHANCE).value() / 100;
-      case PARKED -> parked(candidate.figure(Outcome.PARKED_DAYS).value());
+      case COLD -> headline.taken().startChance();
+      case PARKED -> parked(headline.taken().parkedDays());
       case ENGINE_OFF ->
-          candidate
-              .find(Outcome.ENGINE_OFF_HOURS)
-              .map(hours -> engineOff(hours.value()))
-              .orElse(1.0);
-      case MASS -> less(candidate.figure(Outcome.MASS).value(), leastMassKg);
-      case MONEY -> money(candidate.find(Outcome.COST_PER_YEAR).map(Figure::value));
-      case EASE -> candidate.wishesMet();
+          conditions.hasEngineOffLoad() ? engineOff(headline.taken().engineOffHours()) : 1;
+      case MASS -> less(headline.massKg(), leastMassKg);
+      case MONEY -> money(Optional.of(headline.costPerYear()).filter(cost -> cost > 0));
+      case EASE -> headline.wishesMet();
     };
-  }
-
-  /** How a battery stands of which only the headline outcomes are known. */
-  Score score(Screening.Headline headline) {
-    double needs =
-        weights.of(Criterion.COLD) * headline.startChance()
-            + weights.of(Criterion.PARKED) * parked(headline.parkedDays())
-            + weights.of(Criterion.ENGINE_OFF)
-                * (conditions.hasEngineOffLoad() ? engineOff(headline.engineOffHours()) : 1);
-    double points =
-        needs
-            + weights.of(Criterion.MASS) * less(headline.massKg(), leastMassKg)
-            + weights.of(Criterion.MONEY)
-                * money(Optional.of(headline.costPerYear()).filter(cost -> cost > 0))
-            + weights.of(Criterion.EASE) * headline.wishesMet();
-    return new Score(points, needs, Shortfall.isNone(headline, conditions, layUpDays));
   }
 
   private double parked(double days) {

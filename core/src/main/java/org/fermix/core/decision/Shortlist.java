@@ -136,25 +136,20 @@ public record Shortlist(
       }
     }
     Points points =
-        Points.ofHeadlines(
+        Points.of(
             passing.stream().map(Entry::headline).toList(),
             weights,
             conditions,
             conditions.layUpDays(need));
-    record Scored(Entry entry, Points.Score score) {}
     List<Entry> ranked =
-        passing.stream()
-            .map(entry -> new Scored(entry, points.score(entry.headline())))
-            .sorted(
-                Comparator.comparing(Scored::score, Points.Score.BEST_FIRST)
-                    .thenComparing(scored -> scored.entry().label().name()))
+        Order.of(passing, each -> each.label().name(), Entry::headline, points).stream()
             .map(
-                scored ->
+                each ->
                     new Entry(
-                        scored.entry().label(),
-                        scored.entry().headline(),
-                        scored.score().points(),
-                        scored.score().meets()))
+                        each.item().label(),
+                        each.headline(),
+                        each.score().points(),
+                        each.score().meets()))
             .toList();
     return new Shortlist(
         ranked,

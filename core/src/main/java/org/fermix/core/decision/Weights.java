@@ -3,6 +3,7 @@ package org.fermix.core.decision;
 import java.util.EnumMap;
 import java.util.Map;
 import org.fermix.core.bench.Schools;
+import org.fermix.core.machine.EngineClass;
 import org.fermix.core.quantity.Check;
 
 /**
@@ -19,8 +20,8 @@ public record Weights(Map<Criterion, Integer> points, boolean assumed) {
               Criterion.COLD, 4,
               Criterion.PARKED, 3,
               Criterion.ENGINE_OFF, 2,
-              Criterion.MASS, 1,
-              Criterion.MONEY, 2),
+              Criterion.MASS, 0,
+              Criterion.MONEY, 3),
           true);
 
   /** Points somebody has spread. */
@@ -34,19 +35,27 @@ public record Weights(Map<Criterion, Integer> points, boolean assumed) {
   /** A coldest start warmer than this asks as much of reserve as of cranking (°C). */
   private static final double MILD_C = 5;
 
-  /** Where an owner starts, by the school on which rating comes first. */
-  public static Weights start(Schools.First first, double coldestC) {
+  /**
+   * Where an owner starts: by the school on which rating comes first, and on a machine that is
+   * carried by its rider's arms, snow or air with a point for mass.
+   */
+  public static Weights start(Schools.First first, double coldestC, EngineClass machine) {
+    Weights usual = machine.isLight() ? USUAL.leaning(0, -1).and(Criterion.MASS, 1) : USUAL;
     return switch (first) {
-      case BY_COLD -> coldestC > MILD_C ? USUAL.leaning(3, 3) : USUAL;
-      case CRANKING -> USUAL.leaning(5, 1);
-      case RESERVE -> USUAL.leaning(2, 4);
+      case BY_COLD -> coldestC > MILD_C ? usual.leaning(-1, 1) : usual;
+      case CRANKING -> usual.leaning(1, -1);
+      case RESERVE -> usual.leaning(-2, 2);
     };
   }
 
   private Weights leaning(int cold, int engineOff) {
+    return and(Criterion.COLD, of(Criterion.COLD) + cold)
+        .and(Criterion.ENGINE_OFF, of(Criterion.ENGINE_OFF) + engineOff);
+  }
+
+  private Weights and(Criterion criterion, int value) {
     Map<Criterion, Integer> other = new EnumMap<>(points);
-    other.put(Criterion.COLD, cold);
-    other.put(Criterion.ENGINE_OFF, engineOff);
+    other.put(criterion, value);
     return new Weights(other, true);
   }
 

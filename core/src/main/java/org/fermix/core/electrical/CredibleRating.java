@@ -19,8 +19,16 @@ import org.fermix.core.rating.CrankingTest;
  * @param rating the printed one, or what is believed instead, by SAE J537
  * @param asPrinted false when less is believed than is printed
  * @param sigma standard deviation of ln(resistance) that comes of it (1)
+ * @param takenShare share of the rating that rank and gates take, so that a bold label gains
+ *     nothing; 1 where labels follow a standard
  */
-public record CredibleRating(CrankingRating rating, boolean asPrinted, double sigma) {
+public record CredibleRating(
+    CrankingRating rating, boolean asPrinted, double sigma, double takenShare) {
+  /** All of it is taken. */
+  private CredibleRating(CrankingRating rating, boolean asPrinted, double sigma) {
+    this(rating, asPrinted, sigma, 1);
+  }
+
   /** Less than this is believed: then it is not as printed. */
   private static final double CLEARLY_LESS = 0.9;
 
@@ -37,14 +45,14 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
     if (!label.sheet().otherRatings().isEmpty()) {
       return weighed(label).by(label);
     }
+    if (BelievedRatio.appliesTo(label.chemistry())) {
+      return believed(label, coldAmps(label)).by(label);
+    }
     if (!label.cranking().test().equals(CrankingTest.COLD_CRANKING)) {
       // The circuit's own doubt has the word's in it already.
       double amps = circuit.get().ratedAmps(CrankingTest.COLD_CRANKING);
       return new CredibleRating(
           CrankingRating.cca(printable(amps)), true, circuit.get().resistanceSigma());
-    }
-    if (BelievedRatio.appliesTo(label.chemistry())) {
-      return believed(label, label.cranking().amps()).by(label);
     }
     double most = mostColdAmps(label);
     return (label.cranking().amps() <= most
@@ -67,7 +75,8 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
 
   /** The same with the doubt of whose word the figures are. */
   private CredibleRating by(Label label) {
-    return new CredibleRating(rating, asPrinted, Math.hypot(sigma, label.build().word().sigma()));
+    return new CredibleRating(
+        rating, asPrinted, Math.hypot(sigma, label.build().word().sigma()), takenShare);
   }
 
   private static Calibrated calibrateAsPrinted(Label label) {
@@ -126,7 +135,10 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
     if (BelievedRatio.appliesTo(label.chemistry())) {
       CredibleRating believed = believed(label, amps);
       return new CredibleRating(
-          believed.rating(), believed.asPrinted(), Math.max(believed.sigma(), apart));
+          believed.rating(),
+          believed.asPrinted(),
+          Math.max(believed.sigma(), apart),
+          believed.takenShare());
     }
     double sigma = Math.max(Spread.RESISTANCE.sigma(), apart);
     double most = mostColdAmps(label);
@@ -158,13 +170,16 @@ public record CredibleRating(CrankingRating rating, boolean asPrinted, double si
    */
   static CredibleRating believed(Label label, double coldAmps) {
     double ampHours = label.capacity().value();
-    BelievedRatio ratio =
-        BelievedRatio.taken(label.chemistry(), coldAmps / ampHours, label.sheet().coldTestStated());
+    double printed = coldAmps / ampHours;
+    boolean stated = label.sheet().coldTestStated();
+    BelievedRatio ratio = BelievedRatio.of(label.chemistry(), printed, stated);
+    double taken = BelievedRatio.taken(label.chemistry(), printed, stated).ampsPerAmpHour();
     double amps = Math.min(mostColdAmps(label), printable(ratio.ampsPerAmpHour() * ampHours));
     return new CredibleRating(
         new CrankingRating(amps, CrankingTest.COLD_CRANKING),
         amps >= CLEARLY_LESS * coldAmps,
-        Math.hypot(ratio.sigma(), Spread.RATIO_ITSELF.sigma()));
+        Math.hypot(ratio.sigma(), Spread.RATIO_ITSELF.sigma()),
+        Math.min(1, taken / ratio.ampsPerAmpHour()));
   }
 
   /** The most cold cranking amps believed of a label's capacity (A). */

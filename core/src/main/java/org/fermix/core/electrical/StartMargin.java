@@ -33,6 +33,9 @@ public record StartMargin(
   private static final double HIGHEST = 3;
   private static final double SUREST = 12;
 
+  /** Speed needed where no engine is turned (rpm). */
+  private static final double NOT_TURNED = 0;
+
   /**
    * The straight lines are hopeful: a start that is hindered loses more speed than one that is
    * helped gains. So much is taken off where both margins count (σ); fitted to draws of the full
@@ -42,6 +45,9 @@ public record StartMargin(
 
   /** A margin as wide as this fails less than once in a million times (σ). */
   private static final double NO_MATTER = 5;
+
+  /** No start is less sure (σ); the straight lines say nothing of one that does not turn at all. */
+  private static final double HOPELESS = -8;
 
   /** Over so many standard deviations one goes over into the other. */
   private static final double BLEND = 1;
@@ -53,7 +59,8 @@ public record StartMargin(
    * @param volts above the least it wakes at (V)
    */
   static StartMargin waking(CrankPoint point, double volts, double voltsSigma) {
-    return new StartMargin(point, 1, SUREST, 1, volts, voltsSigma, 0, 0, Double.POSITIVE_INFINITY);
+    return new StartMargin(
+        point, NOT_TURNED, SUREST, 1, volts, voltsSigma, 0, 0, Double.POSITIVE_INFINITY);
   }
 
   /** Chance that it starts (1). */
@@ -66,6 +73,15 @@ public record StartMargin(
    * share most of their causes, so their correlation counts.
    */
   public double sureness() {
+    return isStalled() ? HOPELESS : Math.max(HOPELESS, ofMargins());
+  }
+
+  /** True when it does not turn an engine that has to be turned. */
+  private boolean isStalled() {
+    return point.rpm() <= 0 && neededRpm > NOT_TURNED;
+  }
+
+  private double ofMargins() {
     double x = speed / speedSigma;
     double y = volts / voltsSigma;
     double lesser = Math.min(Math.min(x, y), amps);

@@ -1,65 +1,97 @@
 package org.fermix.core.electrical;
 
 import org.fermix.core.chemistry.Chemistry;
-import org.fermix.core.chemistry.TypicalLabel;
+import org.fermix.core.chemistry.Plates;
+import org.fermix.core.chemistry.UsualMake;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.UsualNeed;
+import org.fermix.core.quantity.Table;
 
 /**
- * The battery assumed where nobody has described it: of the chemistry usual for the kind of
- * machine, as large as the displacement rule asks, larger where that does not start the engine, and
- * with the makers' usual margin.
+ * The battery usual in a machine: by its kind and displacement, {@code usual-batteries.csv}, where
+ * the origin of the figures stands. Assumed where nobody has described it, and what typical
+ * batteries are sized by.
  *
  * @param coldCrankingAmps its rating (A, SAE)
  * @param ampHours at 20 h (Ah)
- * @param circuit new
+ * @param massKg (kg)
  */
 public record UsualBattery(
-    Chemistry chemistry, double coldCrankingAmps, double ampHours, BatteryCircuit circuit) {
-  /** Chance from which a start is sure enough (1). */
-  private static final double SURE = 0.9;
-
-  private static final double CHARGE = 0.9;
+    Chemistry chemistry, double series, double coldCrankingAmps, double ampHours, double massKg) {
   private static final double LEAST_CCA = 60;
-  private static final double MOST_CCA = 1500;
-  private static final double STEP = 1.1;
+  private static final double MOST_CCA = 3000;
 
-  /** Makers fit about so much more than the smallest that does; estimate. */
-  private static final double MARGIN = 1.5;
+  /** A 24 V engine's starter draws less (1), and its batteries hold more for each ampere. */
+  private static final double AMPS_AT_24_V = 0.65;
 
-  /** One half larger than the smallest that starts it on its usual coldest morning. */
+  private static final double AMPS_PER_AMP_HOUR_AT_24_V = 5.6;
+  private static final double AMPS_PER_AMP_HOUR_AT_6_V = 5.1;
+
+  /** Amps of a small flooded battery against an AGM of as many ampere-hours (1). */
+  private static final double SMALL_FLOODED = 0.8;
+
+  private static final Table TABLE = Table.read(UsualBattery.class, "usual-batteries.csv");
+
+  /** Of the chemistry such machines are usually given. */
   public static UsualBattery of(Engine engine) {
-    double cca = Math.max(LEAST_CCA, engine.ruleOfThumbCca());
-    UsualBattery battery = rated(engine, cca);
-    while (cca < MOST_CCA && !battery.starts(engine)) {
-      cca *= STEP;
-      battery = rated(engine, cca);
-    }
-    return rated(engine, Math.min(MOST_CCA, MARGIN * cca));
+    return of(engine, UsualNeed.of(engine).chemistry());
   }
 
-  private static UsualBattery rated(Engine engine, double cca) {
-    Chemistry chemistry = UsualNeed.of(engine).chemistry();
-    TypicalLabel usual = chemistry.typicalLabel();
-    double ampHours = cca / usual.ccaPerAmpHour();
+  /** Of any chemistry: as many ampere-hours, or as many amps where it is sold by them. */
+  public static UsualBattery of(Engine engine, Chemistry chemistry) {
+    Table.Row row =
+        TABLE.rows().stream()
+            .filter(each -> each.text("engine_class").equals(engine.engineClass().id()))
+            .findFirst()
+            .orElseThrow();
+    double amps =
+        row.number("base_a") + row.number("slope_a_per_litre") * engine.displacementLitres();
+    double perAmpHour = row.number("amps_per_amp_hour");
+    if (engine.nominalVolts() > 12) {
+      amps *= AMPS_AT_24_V;
+      perAmpHour = AMPS_PER_AMP_HOUR_AT_24_V;
+    } else if (engine.nominalVolts() < 12) {
+      perAmpHour = AMPS_PER_AMP_HOUR_AT_6_V;
+    }
+    UsualMake make = chemistry.usualMake(Plates.STANDARD);
+    double ampHours = amps / perAmpHour;
+    if (make.sizedByAmps().isPresent()) {
+      ampHours = amps / make.sizedByAmps().getAsDouble();
+    } else {
+      amps *=
+          row.text("made_as").equals("flooded")
+              ? make.ampsAgainstFlooded()
+              : chemistry.id().equals(row.text("made_as"))
+                  ? 1
+                  : SMALL_FLOODED * make.ampsAgainstFlooded();
+    }
+    double cca = Math.max(LEAST_CCA, Math.min(MOST_CCA, amps));
     return new UsualBattery(
         chemistry,
+        engine.series(),
         cca,
-        ampHours,
-        BatteryCircuit.calibrated(
-            chemistry,
-            engine.series(),
-            ampHours,
-            engine.series() * ampHours / usual.ampHoursPerKg(),
-            CrankingRating.cca(cca)));
+        ampHours * cca / amps,
+        massKg(engine, chemistry, ampHours * cca / amps));
   }
 
-  private boolean starts(Engine engine) {
-    return Cranking.chance(
-            new Cranking(circuit, engine)
-                .sureness(
-                    ChargeState.rested(CHARGE, UsualNeed.of(engine).coldestMorningC().value())))
-        >= SURE;
+  /** Mass of one of some ampere-hours in a machine (kg). */
+  public static double massKg(Engine engine, Chemistry chemistry, double ampHours) {
+    return ampHours
+        * engine.series()
+        / chemistry.usualMake(plates(engine, chemistry, ampHours)).ampHoursPerKg();
+  }
+
+  /** How the plates of one of some ampere-hours are built in a machine. */
+  public static Plates plates(Engine engine, Chemistry chemistry, double ampHours) {
+    return Plates.of(
+        engine.engineClass().traits().powersport(),
+        ampHours / chemistry.usualMake(Plates.POWERSPORT).ampHoursPerKg());
+  }
+
+  /** Its circuit, new. */
+  public BatteryCircuit circuit() {
+    return BatteryCircuit.calibrated(
+        chemistry, series, ampHours, massKg, CrankingRating.cca(coldCrankingAmps));
   }
 }

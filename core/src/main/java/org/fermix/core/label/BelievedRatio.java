@@ -1,6 +1,8 @@
 package org.fermix.core.label;
 
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.quantity.Table;
 
@@ -9,9 +11,8 @@ import org.fermix.core.quantity.Table;
  * label is believed: a mixture of normal laws in the logarithm, one for each kind of figure such
  * labels print, weighed by how well each explains it (Bayes' rule; docs/model.md, section 1).
  *
- * <p>What doubt is left counts against the label: the ratio taken lies below the middle by the
- * doubt beyond what an honest test leaves, and a figure beyond what any such cells give counts as
- * no more than that. So the same cells gain nothing by a bolder label.
+ * <p>That is what is shown and simulated. Rank and gates take less: what doubt is left counts
+ * against a label, so that the same cells gain nothing by a bolder one.
  *
  * @param ampsPerAmpHour median of the true ratio (A/Ah)
  * @param sigma standard deviation of its logarithm (1)
@@ -20,8 +21,11 @@ public record BelievedRatio(double ampsPerAmpHour, double sigma) {
   /** What a rating by a test that is known leaves open (1). */
   private static final double HONEST_SIGMA = 0.10;
 
-  /** So many deviations above the median no cells are (1). */
-  private static final double MOST_SIGMAS = 2;
+  /** No cells lie further above the median than so many deviations (1). */
+  private static final double MOST_SIGMAS = 1.3;
+
+  private static final double LEAST_PRINTED = 4;
+  private static final double PRINTED_STEP = 1.005;
 
   private static final Table TABLE = Table.read(BelievedRatio.class, "rating-kinds.csv");
 
@@ -72,27 +76,45 @@ public record BelievedRatio(double ampsPerAmpHour, double sigma) {
   }
 
   /**
-   * The ratio that is taken for a label (A/Ah); parameters as of {@link #of}.
-   *
-   * @return with the doubt of what is printed, however bold
+   * What rank and gates take of a label; parameters as of {@link #of}. The doubt beyond what an
+   * honest test leaves counts against it, and a larger printed figure never lowers it.
    */
   public static BelievedRatio taken(
       Chemistry chemistry, double printedPerAmpHour, boolean coldTestStated) {
-    BelievedRatio most =
-        of(chemistry, Math.min(printedPerAmpHour, mostOfCells(chemistry)), coldTestStated);
-    double beyond = Math.sqrt(Math.max(0, square(most.sigma()) - square(HONEST_SIGMA)));
-    double sigma = of(chemistry, printedPerAmpHour, coldTestStated).sigma();
-    return new BelievedRatio(
-        most.ampsPerAmpHour() * Math.exp(-beyond), Math.max(most.sigma(), sigma));
+    double most =
+        MOST_TAKEN.computeIfAbsent(new Kind(chemistry, coldTestStated), BelievedRatio::mostTaken);
+    return discounted(chemistry, Math.min(printedPerAmpHour, most), coldTestStated);
   }
 
-  private static double mostOfCells(Chemistry chemistry) {
+  private record Kind(Chemistry chemistry, boolean coldTestStated) {}
+
+  private static final Map<Kind, Double> MOST_TAKEN = new ConcurrentHashMap<>();
+
+  private static BelievedRatio discounted(
+      Chemistry chemistry, double printedPerAmpHour, boolean coldTestStated) {
+    BelievedRatio believed = of(chemistry, printedPerAmpHour, coldTestStated);
+    double beyond = Math.sqrt(Math.max(0, square(believed.sigma()) - square(HONEST_SIGMA)));
+    return new BelievedRatio(believed.ampsPerAmpHour() * Math.exp(-beyond), believed.sigma());
+  }
+
+  /** The printed figure at which most is taken (A/Ah). */
+  private static double mostTaken(Kind kind) {
+    double most = LEAST_PRINTED;
+    double taken = 0;
     Table.Row any =
         TABLE.rows().stream()
-            .filter(row -> row.text("chemistry").equals(chemistry.id()))
+            .filter(row -> row.text("chemistry").equals(kind.chemistry().id()))
             .findFirst()
             .orElseThrow();
-    return any.number("true_ratio") * Math.exp(MOST_SIGMAS * any.number("true_sigma"));
+    double ofCells = any.number("true_ratio") * Math.exp(MOST_SIGMAS * any.number("true_sigma"));
+    for (double printed = LEAST_PRINTED; printed < ofCells; printed *= PRINTED_STEP) {
+      double here = discounted(kind.chemistry(), printed, kind.coldTestStated()).ampsPerAmpHour();
+      if (here > taken) {
+        taken = here;
+        most = printed;
+      }
+    }
+    return most;
   }
 
   private static double square(double x) {

@@ -34,6 +34,11 @@ public record Tested(Optional<Double> crankingShare, Optional<Double> capacitySh
         share -> Check.within("measured share of capacity", share, LEAST_CAPACITY, MOST_SHARE, ""));
   }
 
+  /** True where anything was tested. */
+  public boolean isAny() {
+    return crankingShare.isPresent() || capacityShare.isPresent();
+  }
+
   /** Only its cranking was tested. */
   public static Tested cranking(double share) {
     return new Tested(Optional.of(share), Optional.empty());

@@ -120,7 +120,14 @@ public record LifeEstimate(
 
   /** Where it lies eight times in ten (y). */
   public Band band() {
-    return Band.ratio(years(), Math.hypot(sigma, Spread.PIECE_OF_ITS_KIND.sigma() / 2));
+    return Band.ratio(years(), pieceSigma());
+  }
+
+  /**
+   * Standard deviation of ln(life) of one piece: of the estimate, and of one beside the next (1).
+   */
+  public double pieceSigma() {
+    return Math.hypot(sigma, Spread.PIECE_OF_ITS_KIND.sigma() / 2);
   }
 
   /**

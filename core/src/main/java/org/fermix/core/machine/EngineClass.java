@@ -105,10 +105,17 @@ public record EngineClass(
       boolean onWater,
       Property allowedBy) {}
 
+  /** True where batteries are small and light, and every kilogram counts. */
+  public boolean isLight() {
+    return !traits.machineKind().equals(MOWER) && (traits.powersport() || traits.needsApproval());
+  }
+
   /** Why a figure that nobody typed is assumed: usual for its kind. */
   public String whyUsual() {
     return ("aeiou".indexOf(name.charAt(0)) < 0 ? "usual for a " : "usual for an ") + name;
   }
+
+  private static final String MOWER = "mower";
 
   private static final List<EngineClass> ALL =
       Table.read(EngineClass.class, "engine-classes.csv").rows().stream()

@@ -157,7 +157,6 @@ public record Forecast(double value, double sigma, double least) {
         new Storage(
                 chemistry,
                 Plates.of(
-                    chemistry,
                     need.engine().engineClass().traits().powersport(),
                     label.mass().value() / need.engine().series()),
                 label.capacity().value(),

@@ -57,9 +57,4 @@ public record DepthSchool(
   public static DepthSchool usual(Chemistry.Family family) {
     return Objects.requireNonNull(USUAL.get(family));
   }
-
-  /** Surface charge kept: what the school leaves, or a start and its margin, whichever is more. */
-  public double keptCharge(double startCharge, double marginCharge) {
-    return Math.min(1, Math.max(1 - depth, startCharge + marginCharge));
-  }
 }

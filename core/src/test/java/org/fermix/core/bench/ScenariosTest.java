@@ -173,11 +173,7 @@ class ScenariosTest {
     // A winch still pulls at 8 V, where lamps and radios have long given up.
     Policy winch =
         new Policy(
-            Policy.LIKELY,
-            0.10,
-            8,
-            org.fermix.core.cost.Ownership.Rest.GOES_WITH_IT,
-            Schools.USUAL);
+            Policy.LIKELY, 8, org.fermix.core.cost.Ownership.Rest.GOES_WITH_IT, Schools.USUAL);
     BenchAnswer answer =
         Bench.of(
                 badger,

@@ -25,7 +25,9 @@ class TypicalBatteryTest {
   void noneIsAccusedByTheAuditAndAllDoWhatTheMakerAsks() {
     Need need = Examples.dieselNeed();
     List<Label> labels = TypicalBattery.of(need);
-    assertThat(labels).hasSizeGreaterThan(3).allMatch(label -> !label.hasPrice());
+    assertThat(labels)
+        .hasSizeGreaterThan(3)
+        .allMatch(label -> label.hasPrice() && label.price().isAssumed());
     for (Label label : labels) {
       assertThat(LabelAudit.of(label).worst()).as(label.name()).isEqualTo(LabelAudit.Weight.NOTE);
       Fit fit = Fit.of(label, need.tray().orElseThrow());
@@ -62,8 +64,7 @@ class TypicalBatteryTest {
   }
 
   private static Engine engine(EngineClass engineClass) {
-    double litres = engineClass.id().contains("motorcycle") ? 0.6 : 2;
-    return Examples.engine(engineClass.id(), litres, 4, "5W-30");
+    return Engine.usual(engineClass);
   }
 
   private static Need unasked(Engine engine) {

@@ -23,6 +23,7 @@ import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
+import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.junit.jupiter.api.Test;
@@ -91,9 +92,9 @@ class PointsTest {
   /** Whoever does all that is asked stands before whoever does not, whatever the points. */
   @Test
   void needsComeBeforePoints() {
-    Points.Score meets = new Points.Score(3, 2, true);
-    Points.Score misses = new Points.Score(11, 8, false);
-    Points.Score missesByMore = new Points.Score(11.5, 5, false);
+    Points.Score meets = new Points.Score(3, 2, true, true);
+    Points.Score misses = new Points.Score(11, 8, false, false);
+    Points.Score missesByMore = new Points.Score(11.5, 5, false, false);
     List<Points.Score> scores = new ArrayList<>(List.of(missesByMore, misses, meets));
     scores.sort(Points.Score.BEST_FIRST);
     assertThat(scores).containsExactly(meets, misses, missesByMore);
@@ -130,7 +131,7 @@ class PointsTest {
       Conditions conditions =
           own.running(run % 4 == 0 ? 0 : 12 * random.nextDouble(), run % 5 == 0 ? 0 : 3)
               .left(own.stand().left(ways.get(run % ways.size())))
-              .aged(run % 2 == 0 ? JudgedAge.NEW : JudgedAge.END);
+              .aged(run % 2 == 0 ? JudgedAge.NEW : JudgedAge.USUAL);
       List<CandidateAnswer> eligible =
           bench.answer(conditions).forSale().stream().filter(CandidateAnswer::isEligible).toList();
       double layUpDays = conditions.layUpDays(bench.need());
@@ -139,20 +140,23 @@ class PointsTest {
           .containsExactlyElementsOf(eligible.stream().map(CandidateAnswer::letter).toList())
           .contains("E", "F")
           .doesNotContain("0", "G");
-      Points byAnswer = Points.of(eligible, Weights.USUAL, conditions, layUpDays);
-      Points byHeadline =
-          Points.ofHeadlines(headlines.values(), Weights.USUAL, conditions, layUpDays);
+      Points points = Points.of(headlines.values(), Weights.USUAL, conditions, layUpDays);
       for (CandidateAnswer each : eligible) {
-        Points.Score expected = byAnswer.score(each);
         Screening.Headline headline = bench.headline(each.letter(), conditions).orElseThrow();
-        Points.Score score = byHeadline.score(headline);
-        assertThat(score.points())
-            .as("%s in %s", each.letter(), conditions)
-            .isCloseTo(expected.points(), within(1e-9));
-        assertThat(score.needs()).isCloseTo(expected.needs(), within(1e-9));
-        assertThat(score.meets())
-            .as("%s in %s", each.letter(), conditions)
-            .isEqualTo(expected.meets());
+        Points.Score score = points.score(headline);
+        assertThat(headline).as("%s in %s", each.letter(), conditions).isEqualTo(each.headline());
+        assertThat(100 * headline.shown().startChance())
+            .isCloseTo(each.figure(Outcome.START_CHANCE).value(), within(1e-9));
+        assertThat(headline.shown().parkedDays())
+            .isCloseTo(each.figure(Outcome.PARKED_DAYS).value(), within(1e-9));
+        assertThat(headline.costPerYear())
+            .isCloseTo(
+                each.find(Outcome.COST_PER_YEAR).map(Figure::value).orElse(0.0), within(1e-9));
+        each.find(Outcome.ENGINE_OFF_HOURS)
+            .ifPresent(
+                hours ->
+                    assertThat(headline.shown().engineOffHours())
+                        .isCloseTo(hours.value(), within(1e-9)));
         assertThat(headlines).containsEntry(each.letter(), headline);
         met += score.meets() ? 1 : 0;
         missed += score.meets() ? 0 : 1;

@@ -52,6 +52,20 @@ class BelievedRatioTest {
     assertThat(BelievedRatio.appliesTo(Chemistry.of("agm"))).isFalse();
   }
 
+  /** What rank and gates take never falls with a larger printed figure, and is never more. */
+  @ParameterizedTest
+  @CsvSource({"lfp, false", "lfp, true", "sodium, false", "sodium, true"})
+  void whatIsTakenNeverFalls(String id, boolean stated) {
+    double before = 0;
+    for (double printed = 4; printed < 150; printed *= 1.01) {
+      double taken = BelievedRatio.taken(Chemistry.of(id), printed, stated).ampsPerAmpHour();
+      assertThat(taken).as("%s at %.1f", id, printed).isGreaterThanOrEqualTo(0.9999 * before);
+      double shown = BelievedRatio.of(Chemistry.of(id), printed, stated).ampsPerAmpHour();
+      assertThat(taken).isLessThanOrEqualTo(shown + 1e-12);
+      before = taken;
+    }
+  }
+
   /**
    * Ampere-hours a kilogram: up to 8 they are believed as printed; far above they are compared with
    * lead, and about 6 a kilogram are left. Engineering estimate, as the law itself.

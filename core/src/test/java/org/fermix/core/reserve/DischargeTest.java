@@ -160,8 +160,6 @@ class DischargeTest {
   void schoolsAreValues() {
     DepthSchool usual = DepthSchool.usual(Chemistry.Family.LEAD);
     assertThat(usual.depth()).isEqualTo(0.5);
-    assertThat(usual.keptCharge(0.3, 0.1)).isEqualTo(0.5);
-    assertThat(DepthSchool.find("lead-rare").orElseThrow().keptCharge(0.3, 0.1)).isEqualTo(0.4);
     for (Chemistry.Family family : Chemistry.Family.values()) {
       assertThat(DepthSchool.on(family).stream().filter(DepthSchool::isDefault)).hasSize(1);
     }

@@ -154,7 +154,6 @@ class BenchController {
     model.addAttribute("hours", form.view("hours"));
     model.addAttribute("stand", form.view("stand"));
     model.addAttribute("weeks", form.view("weeks"));
-    model.addAttribute("whenNew", whenNew(shown, money));
     model.addAttribute("sound", conditions.isPresent());
     model.addAttribute("empty", decision.answer().candidates().isEmpty());
     model.addAttribute("query", ConditionsForm.query(form));
@@ -314,22 +313,6 @@ class BenchController {
         : Download.of(
             pictures.csv(picture.kind(), third(parameters)),
             "bench-" + picture.kind().id() + ".csv");
-  }
-
-  /** Where another would lead if they were judged new, who and why it is said. */
-  private static String whenNew(Benches.Shown shown, Display display) {
-    return shown
-        .newLeader()
-        .map(
-            other ->
-                "Judged new, "
-                    + other.letter()
-                    + ", the "
-                    + other.answer().candidate().label().chemistry().shortName()
-                    + ", would lead: it has "
-                    + display.show(other.answer().figure(Outcome.START_CHANCE)).text()
-                    + " of a start then.")
-        .orElse("");
   }
 
   @GetMapping("/working/{letter:[0A-L]}/{name}")

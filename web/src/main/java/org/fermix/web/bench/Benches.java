@@ -11,7 +11,6 @@ import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Enough;
 import org.fermix.core.bench.HowItFails;
-import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.charging.ChargeSource;
 import org.fermix.core.decision.Criterion;
@@ -78,13 +77,8 @@ public class Benches {
    *
    * @param standing days parked, were each left otherwise, in the order of the question
    * @param failing how each fails, in the same order
-   * @param newLeader who would lead if all were judged new, where that is another
    */
-  record Shown(
-      Decision decision,
-      List<Map<Stand.Way, Figure>> standing,
-      List<HowItFails> failing,
-      Optional<Ranked> newLeader) {
+  record Shown(Decision decision, List<Map<Stand.Way, Figure>> standing, List<HowItFails> failing) {
     /** Copies the lists. */
     Shown {
       standing = List.copyOf(standing);
@@ -93,22 +87,7 @@ public class Benches {
 
     static Shown of(Bench bench, Conditions conditions, Weights weights) {
       Decision decision = Decision.of(bench, conditions, weights);
-      return new Shown(
-          decision,
-          bench.standing(conditions),
-          bench.failing(decision.answer()),
-          newLeader(bench, decision));
-    }
-
-    private static Optional<Ranked> newLeader(Bench bench, Decision decision) {
-      Conditions conditions = decision.answer().conditions();
-      Optional<String> leader = decision.first().map(Ranked::letter);
-      if (!conditions.age().isEnd() || leader.isEmpty()) {
-        return Optional.empty();
-      }
-      return Decision.of(bench, conditions.aged(JudgedAge.NEW), decision.weights())
-          .leader()
-          .filter(other -> !other.letter().equals(leader.get()));
+      return new Shown(decision, bench.standing(conditions), bench.failing(decision.answer()));
     }
   }
 
@@ -146,7 +125,11 @@ public class Benches {
     return priorities
         .weights(job)
         .orElseGet(
-            () -> Weights.start(priorities.schools(job).first(), needs.coldestMorningC(job)));
+            () ->
+                Weights.start(
+                    priorities.schools(job).first(),
+                    needs.coldestMorningC(job),
+                    job.engineByClass().engineClass()));
   }
 
   /** Chargers that are owned and made for such a system, by name. */

@@ -32,7 +32,7 @@ final class ConditionsForm {
           Field.number("amps", "Engine-off load", Use.ENGINE_OFF_LOAD).needed(),
           Field.number("hours", "for", Use.ENGINE_OFF_HOURS).needed(),
           Field.number("years", "Years fitted", JudgedAge.YEARS_ON)
-              .withHelp("Empty: each at the end of the years kept, or of its life."),
+              .withHelp("Empty: two years on, or half a short life."),
           Field.choice("stand", "How it stands", StandWords.choices()).needed(),
           Field.number("weeks", "every", Stand.WEEKS).needed());
 
@@ -84,7 +84,7 @@ final class ConditionsForm {
             form.number("hours").orElseThrow(),
             form.number("years").isPresent()
                 ? JudgedAge.after(form.number("years").getAsDouble())
-                : JudgedAge.END,
+                : JudgedAge.USUAL,
             new Stand(
                 Stand.Way.valueOf(form.text("stand").orElseThrow()),
                 form.number("weeks").orElseThrow())));
@@ -126,7 +126,15 @@ final class ConditionsForm {
         control(form, "temperature", -40, 30, 1, own.temperatureC(), "coldest morning", display),
         control(form, "days", 0, 180, 1, own.daysParked(), rest, display),
         control(form, "amps", 0, 30, 0.5, own.engineOffAmps(), "yours", display),
-        control(form, "years", 0, 10, 0.5, 0, "new", display));
+        control(
+            form,
+            "years",
+            0,
+            10,
+            0.5,
+            Math.min(JudgedAge.USUAL_YEARS, need.use().yearsKept().value()),
+            "as judged",
+            display));
   }
 
   private static Control control(
@@ -150,7 +158,7 @@ final class ConditionsForm {
         name,
         form.number(name).isPresent()
             ? plain(form.number(name).getAsDouble(), unit, display)
-            : plain(high, unit, display));
+            : plain(mark, unit, display));
   }
 
   /** A number as HTML wants it: the typographic minus would not be understood. */

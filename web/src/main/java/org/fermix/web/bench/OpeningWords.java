@@ -21,6 +21,12 @@ final class OpeningWords {
     return "It falls short" + after(shortfalls, floor, conditions, display);
   }
 
+  /** "Just short: it sits 27 of 30 days." */
+  static String just(
+      List<Shortfall> shortfalls, Optional<Figure> floor, Conditions conditions, Display display) {
+    return "Just short" + after(shortfalls, floor, conditions, display);
+  }
+
   /** What follows “falls short”; no floor where nothing is cranked. */
   static String after(
       List<Shortfall> shortfalls, Optional<Figure> floor, Conditions conditions, Display display) {
@@ -28,7 +34,9 @@ final class OpeningWords {
         + shortfalls.stream()
             .map(each -> miss(each, floor, conditions, display))
             .collect(Collectors.joining("; "))
-        + ".";
+        + (shortfalls.stream().anyMatch(Shortfall::doubted)
+            ? ", as far as its label is believed. A stated cold test would settle it."
+            : ".");
   }
 
   /** What is missed, in a few words: “falls short: start, engine off”; empty for nothing. */
@@ -43,7 +51,13 @@ final class OpeningWords {
                       case ENGINE_OFF_HOURS -> "engine off";
                       default -> turns ? "cold start" : "waking";
                     })
-            .collect(Collectors.joining(", ", "falls short: ", ""));
+            .collect(
+                Collectors.joining(
+                    ", ",
+                    shortfalls.stream().allMatch(Shortfall::isSlight)
+                        ? "just short: "
+                        : "falls short: ",
+                    ""));
   }
 
   private static String miss(

@@ -28,6 +28,7 @@ final class OutcomeNames {
       case CHARGE_REACHED -> "Charge reached in daily use";
       case FLAT_DAYS -> "Days of daily use until it is flat";
       case MASS -> "Mass";
+      case LASTS -> "Lasts";
       case LIFE -> "Expected life";
       case COST_PER_YEAR -> "Cost per year";
       case COST_PER_AMP_HOUR -> "Cost of an ampere-hour";

@@ -144,7 +144,7 @@ public record OutcomeTable(List<Head> heads, List<Group> groups) {
               "Mass and money",
               List.of(
                   row("Mass", Outcome.MASS),
-                  row("Expected life", Outcome.LIFE),
+                  row("Lasts", Outcome.LASTS),
                   price(),
                   row("Cost per year", Outcome.COST_PER_YEAR))));
       groups.add(

@@ -13,6 +13,7 @@ import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.decision.Criterion;
 import org.fermix.core.decision.Decision;
+import org.fermix.core.decision.Futures;
 import org.fermix.core.decision.Hold;
 import org.fermix.core.decision.Opening;
 import org.fermix.core.decision.Ranked;
@@ -51,7 +52,7 @@ public record Recommendation(
     List<HoldWords.Held> held,
     boolean buysNow) {
   /** A lead below this, of twelve points, is called close. */
-  static final double CLOSE_POINTS = 0.6;
+  static final double CLOSE_POINTS = Futures.LEVEL_POINTS;
 
   private static final double NOTICEABLE = 0.05;
 
@@ -101,15 +102,12 @@ public record Recommendation(
         headline = headline(leader);
         if (!leader.meets()) {
           reasons.addAll(shortOf(leader));
+        } else if (!decision.shortfalls(leader.answer()).isEmpty()) {
+          reasons.add(justShort(leader));
         }
         reasons.add(cold(leader.answer()));
         reasons.add(sits(leader.answer()));
         decision.second().ifPresent(second -> reasons.add(against(leader, second)));
-        if (decision.answer().conditions().age().isEnd()) {
-          reasons.add(
-              "Each is judged as it will be at the end of the years you keep the machine, or of its own"
-                  + " life, whichever comes first.");
-        }
       }
       decision.answer().today().ifPresent(today -> reasons.add(today(today)));
       if (decision.first().map(Ranked::answer).filter(Words::hasHouse).isEmpty()) {
@@ -182,6 +180,15 @@ public record Recommendation(
       return (keeps ? "Keep today’s battery; when you buy, take " : "Take ")
           + named(leader.answer())
           + ".";
+    }
+
+    /** Within what the figures can tell, and said. */
+    private String justShort(Ranked leader) {
+      return OpeningWords.just(
+          decision.shortfalls(leader.answer()),
+          floor(leader.answer()),
+          decision.answer().conditions(),
+          display);
     }
 
     /** What the nearest misses, what would be enough, and who would do it but for a gate. */

@@ -42,7 +42,7 @@ record TableView(
           new Order("off", Outcome.ENGINE_OFF_HOURS, false),
           new Order("mass", Outcome.MASS, true),
           new Order("money", Outcome.COST_PER_YEAR, true),
-          new Order("life", Outcome.LIFE, false));
+          new Order("life", Outcome.LASTS, false));
 
   private record Order(String id, Outcome outcome, boolean leastFirst) {}
 

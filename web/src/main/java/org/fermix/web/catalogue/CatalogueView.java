@@ -231,7 +231,7 @@ public record CatalogueView(
       Set<String> taken,
       Display display) {
     Label label = entry.label();
-    double chance = PERCENT * headline.startChance();
+    double chance = PERCENT * headline.shown().startChance();
     return new Row(
         entry.id(),
         taken.contains(label.name()),
@@ -245,13 +245,13 @@ public record CatalogueView(
             ? bar(display.chance(chance).text(), chance / PERCENT, LIKELY_PERCENT / PERCENT)
             : new Bar("", "", "", ""),
         bar(
-            display.standing(headline.parkedDays()).text(),
-            layUp > 0 ? headline.parkedDays() / (2 * layUp) : 1,
+            display.standing(headline.shown().parkedDays()).text(),
+            layUp > 0 ? headline.shown().parkedDays() / (2 * layUp) : 1,
             0.5),
         conditions.hasEngineOffLoad()
             ? bar(
-                display.show(headline.engineOffHours(), Unit.HOUR).text(),
-                headline.engineOffHours() / (2 * conditions.engineOffHours()),
+                display.show(headline.shown().engineOffHours(), Unit.HOUR).text(),
+                headline.shown().engineOffHours() / (2 * conditions.engineOffHours()),
                 0.5)
             : new Bar("", "", "", ""),
         entry.demo(),

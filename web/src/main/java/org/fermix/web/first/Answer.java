@@ -1,15 +1,12 @@
 package org.fermix.web.first;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
-import org.fermix.core.bench.JudgedAge;
 import org.fermix.core.bench.Policy;
 import org.fermix.core.bench.Schools;
 import org.fermix.core.bench.TypicalBattery;
@@ -41,7 +38,7 @@ import org.fermix.web.shared.Form;
  * What typical batteries would do in the machine that is described, and whether it is the battery
  * at all.
  *
- * @param headline a comparison, since nobody sells a typical battery
+ * @param headline the kind and size to look for
  * @param batteries with their letters
  * @param check what the two questions say; empty while neither is answered
  */
@@ -78,16 +75,17 @@ public record Answer(
     }
     Bench bench = Bench.of(need, Policy.USUAL, candidates);
     Weights weights =
-        Weights.start(Schools.USUAL.first(), need.climate().coldestMorningC().value());
-    Decision decision = Decision.of(bench, Conditions.of(need).aged(JudgedAge.NEW), weights);
+        Weights.start(
+            Schools.USUAL.first(),
+            need.climate().coldestMorningC().value(),
+            need.engine().engineClass());
+    Decision decision = Decision.of(bench, Conditions.of(need), weights);
     Recommendation advice = Recommendation.of(bench, decision, CheckFinding.NONE, display);
     Optional<String> leader = decision.leader().map(Ranked::letter);
     return new Answer(
-        headline(decision),
+        headline(decision, display),
         advice.reasons().stream().limit(3).toList(),
-        Benches.rulers(decision, display).stream()
-            .filter(ruler -> !ruler.id().equals("money"))
-            .toList(),
+        Benches.rulers(decision, display),
         candidates.stream()
             .map(
                 each ->
@@ -112,33 +110,37 @@ public record Answer(
         + label.chemistry().shortName();
   }
 
-  /** Those that do what is asked; nobody has a price, so none is said to be the one to take. */
-  private static String headline(Decision decision) {
-    List<Ranked> meeting = decision.meeting();
-    if (meeting.isEmpty()) {
+  /** A kind and a size to look for; never held, since nobody buys a typical battery. */
+  private static String headline(Decision decision, Display display) {
+    Optional<Ranked> leader = decision.leader();
+    if (leader.isEmpty()) {
       return decision
           .first()
           .map(
               nearest ->
-                  "No typical battery does all of that; " + named(nearest) + " comes nearest.")
+                  "Nothing typical does all of that; "
+                      + named(nearest, display)
+                      + " comes nearest.")
           .orElse("No typical battery passes what such a machine asks first.");
     }
-    if (meeting.size() == 1) {
-      return "Of typical batteries only " + named(meeting.get(0)) + " does all of that.";
-    }
-    return "Of typical batteries "
-        + meeting.stream()
-            .sorted(Comparator.comparing(Ranked::letter))
-            .map(Answer::named)
-            .collect(Collectors.joining(", "))
-        + " do all of that. Their prices decide.";
+    return "Look for "
+        + named(leader.get(), display)
+        + (decision.answer().need().engine().engineClass().traits().needsApproval()
+            ? ", one its papers allow."
+            : ".");
   }
 
-  private static String named(Ranked ranked) {
-    return ranked.letter()
-        + " ("
-        + ranked.answer().candidate().label().chemistry().shortName()
-        + ")";
+  /** “a flooded 54 Ah”. */
+  private static String named(Ranked ranked, Display display) {
+    Label label = ranked.answer().candidate().label();
+    if (label.name().equals("Yours")) {
+      return "the one in your hand";
+    }
+    String kind = label.chemistry().shortName();
+    return ("AEFL".indexOf(kind.charAt(0)) >= 0 ? "an " : "a ")
+        + kind
+        + " "
+        + display.show(label.capacity().value(), Unit.AMPERE_HOUR, 0).text();
   }
 
   /** Two readings weighed as the check weighs them; a start, not a verdict. */

@@ -70,7 +70,7 @@ final class MoneyPicture extends Sketch {
                                 .orElse("—"))
                     .toList()),
             fact("A year, as on the ruler", Outcome.COST_PER_YEAR),
-            fact("Expected life", Outcome.LIFE)),
+            fact("Lasts", Outcome.LASTS)),
         heads(),
         table(steps, 0, kept, "years", Unit.YEAR, Unit.MONEY, 0));
   }
@@ -81,7 +81,7 @@ final class MoneyPicture extends Sketch {
         .findFirst()
         .ifPresent(
             curve -> {
-              Figure life = curve.candidate().figure(Outcome.LIFE);
+              Figure life = curve.candidate().figure(Outcome.LASTS);
               double end = plot.across().to();
               if (life.band().low() >= end) {
                 return;

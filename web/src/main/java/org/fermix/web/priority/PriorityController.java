@@ -133,7 +133,10 @@ class PriorityController {
   }
 
   private Weights start(OpenJob job) {
-    return Weights.start(priorities.schools(job).first(), coldest.coldestMorningC(job));
+    return Weights.start(
+        priorities.schools(job).first(),
+        coldest.coldestMorningC(job),
+        job.engineByClass().engineClass());
   }
 
   private Form form(OpenJob job, StoredPriorities said, Display display) {
