@@ -128,8 +128,7 @@ class WorkedExamplesTest {
   private static double life(
       Chemistry chemistry, double meanC, double sessionsPerYear, double depth) {
     return LifeEstimate.of(
-            chemistry,
-            Plates.STANDARD,
+            chemistry.life(Plates.STANDARD),
             new LifeEstimate.Year(meanC, 2, 0.01, 0.005, sessionsPerYear, depth, 0))
         .years();
   }

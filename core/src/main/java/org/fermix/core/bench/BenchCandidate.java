@@ -23,13 +23,11 @@ import org.fermix.core.label.Label;
 import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.life.Sulfation;
 import org.fermix.core.machine.Climate;
-import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Seasons;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.reserve.DischargeLaw;
-import org.fermix.core.storage.Course;
 import org.fermix.core.storage.Drain;
 import org.fermix.core.storage.Storage;
 import org.fermix.core.storage.ThermalLag;
@@ -67,6 +65,9 @@ final class BenchCandidate {
   private List<GateResult> gates;
   private final List<BenchCandidate> others;
 
+  /** The part it plays beside a starter battery; empty for the one that starts. */
+  private final Optional<Beside.Role> role;
+
   /** The last answer: the age asked about and the years kept do not move it. */
   private volatile @Nullable Known known;
 
@@ -74,6 +75,18 @@ final class BenchCandidate {
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
     this(need, policy, candidate, Optional.empty());
+  }
+
+  /** One beside a starter battery. */
+  private BenchCandidate(Need need, Policy policy, Candidate candidate, Beside.Role role) {
+    this(
+        need,
+        policy,
+        candidate,
+        BatteryCircuit.of(candidate.label()),
+        Gates.of(need, policy, candidate.label(), () -> BatteryCircuit.of(candidate.label())),
+        Optional.empty(),
+        Optional.of(role));
   }
 
   /**
@@ -105,7 +118,7 @@ final class BenchCandidate {
       Candidate candidate,
       BatteryCircuit whenNew,
       List<GateResult> gates) {
-    this(need, policy, candidate, whenNew, gates, Optional.empty());
+    this(need, policy, candidate, whenNew, gates, Optional.empty(), Optional.empty());
   }
 
   private BenchCandidate(
@@ -114,13 +127,15 @@ final class BenchCandidate {
       Candidate candidate,
       BatteryCircuit whenNew,
       List<GateResult> gates,
-      Optional<Double> expectedYearsSeen) {
+      Optional<Double> expectedYearsSeen,
+      Optional<Beside.Role> role) {
     this.need = need;
     this.policy = policy;
     this.candidate = candidate;
     this.label = candidate.label();
     this.chemistry = label.chemistry();
     this.whenNew = whenNew;
+    this.role = role;
     others =
         candidate.beside().stream()
             .flatMap(beside -> beside.others().stream())
@@ -129,7 +144,8 @@ final class BenchCandidate {
                     new BenchCandidate(
                         SecondBattery.need(need, each),
                         policy,
-                        new Candidate(candidate.letter(), each.label(), candidate.ageYears())))
+                        new Candidate(candidate.letter(), each.label(), candidate.ageYears()),
+                        each.role()))
             .toList();
     plates =
         Plates.of(
@@ -151,9 +167,13 @@ final class BenchCandidate {
             plates,
             label.mass().value(),
             label.sheet().heated(),
-            OrdinaryDay.startAmpHours(need, whenNew, protection));
+            starts() ? OrdinaryDay.startAmpHours(need, whenNew, protection) : 0,
+            carriesLoad() ? OrdinaryDay.engineOffAmpHours(need) : 0);
     LifeEstimate byModel = life(need.use().layUp().stand());
-    life = byModel.seen(need.use().history(), expectedYearsSeen.orElse(byModel.years()));
+    life =
+        byModel.isLostEachYear()
+            ? byModel
+            : byModel.seen(need.use().history(), expectedYearsSeen.orElse(byModel.years()));
     List<GateResult> all = new ArrayList<>(gates);
     all.removeIf(gate -> gate.gate() == Gate.LASTS);
     // How long it lasts is asked of itself, which has no gates until then.
@@ -168,7 +188,8 @@ final class BenchCandidate {
 
   /** The same, its life moved by how long the batteries its owner had lasted against the model. */
   BenchCandidate seen(double expectedYears) {
-    return new BenchCandidate(need, policy, candidate, whenNew, gates, Optional.of(expectedYears));
+    return new BenchCandidate(
+        need, policy, candidate, whenNew, gates, Optional.of(expectedYears), role);
   }
 
   /** What the model alone expects of its life (y). */
@@ -203,7 +224,12 @@ final class BenchCandidate {
 
   CandidateAnswer answer(Conditions conditions) {
     InConditions in = in(conditions);
-    return new CandidateAnswer(candidate, gates, OutcomeFamily.figures(in), in.headline());
+    return new CandidateAnswer(
+        candidate,
+        gates,
+        OutcomeFamily.figures(in),
+        in.headline(),
+        in.lasting().get().chanceAfter(1));
   }
 
   Screening.Headline headline(Conditions conditions) {
@@ -252,21 +278,29 @@ final class BenchCandidate {
     return ways;
   }
 
-  InConditions in(Conditions conditions) {
-    return in(conditions, true);
+  /** True where it starts the engine, if only in need. */
+  private boolean starts() {
+    return role.map(SecondBattery::starts).orElse(true);
   }
 
-  private InConditions in(Conditions conditions, boolean starts) {
+  /** True where what runs with the engine off is fed from it, and the engine charges it. */
+  private boolean carriesLoad() {
+    return role.map(Beside.Role.HOUSE::equals)
+        .orElse(candidate.beside().filter(each -> each.has(Beside.Role.HOUSE)).isEmpty());
+  }
+
+  InConditions in(Conditions conditions) {
     LifeEstimate expected = expected(conditions.stand());
     return in(
-        conditions,
-        expected,
-        asItIs(conditions, expected),
-        new Once<>(() -> lasting(conditions, starts)));
+        conditions, expected, asItIs(conditions, expected), new Once<>(() -> lasting(conditions)));
   }
 
   private LifeEstimate expected(Stand stand) {
-    return stand.equals(need.use().layUp().stand()) ? life : life(stand).moved(life);
+    if (stand.equals(need.use().layUp().stand())) {
+      return life;
+    }
+    LifeEstimate other = life(stand);
+    return other.isLostEachYear() || life.isLostEachYear() ? other : other.moved(life);
   }
 
   /** Today's battery is what it is; only years that are asked for are added to its age. */
@@ -283,10 +317,8 @@ final class BenchCandidate {
   /**
    * How long it goes on doing what is asked: judged new and at the end of its life. One that was
    * tested is as far on as its test found.
-   *
-   * @param starts false where it only carries a load
    */
-  private Lasting lasting(Conditions conditions, boolean starts) {
+  private Lasting lasting(Conditions conditions) {
     Conditions asked = conditions.aged(JudgedAge.USUAL);
     if (known != null && known.asked().equals(asked)) {
       return known.lasting();
@@ -295,25 +327,23 @@ final class BenchCandidate {
     double healthAtEnd = expected.healthAt(expected.years());
     Lasting lasting =
         new Lasting(
-            sureness(asked, expected, new AsItIs(1, 0, whenNew), starts),
+            sureness(asked, expected, new AsItIs(1, 0, whenNew)),
             sureness(
                 asked,
                 expected,
-                new AsItIs(healthAtEnd, expected.years(), whenNew.worn(healthAtEnd)),
-                starts),
+                new AsItIs(healthAtEnd, expected.years(), whenNew.worn(healthAtEnd))),
             expected.years(),
             expected.pieceSigma(),
             candidate.ageYears());
     if (candidate.tested().isAny()) {
-      double now = sureness(asked, expected, asItIs(asked, expected), starts);
+      double now = sureness(asked, expected, asItIs(asked, expected));
       lasting = lasting.aged(lasting.shareOfLifeAt(now) * expected.years());
     }
     known = new Known(asked, lasting);
     return lasting;
   }
 
-  private double sureness(
-      Conditions conditions, LifeEstimate expected, AsItIs battery, boolean starts) {
+  private double sureness(Conditions conditions, LifeEstimate expected, AsItIs battery) {
     return Asked.sureness(
         in(
             conditions,
@@ -323,7 +353,7 @@ final class BenchCandidate {
                 () -> {
                   throw new IllegalStateException("asked while it is worked out");
                 })),
-        starts);
+        starts());
   }
 
   private InConditions in(
@@ -377,11 +407,7 @@ final class BenchCandidate {
       all.add(
           new SecondBattery(
               second,
-              others
-                  .get(i)
-                  .in(
-                      SecondBattery.conditions(conditions, second),
-                      SecondBattery.starts(second.role())),
+              others.get(i).in(SecondBattery.conditions(conditions, second)),
               SecondBattery.mayCrank(others.get(i).gates())));
     }
     return all;
@@ -447,6 +473,10 @@ final class BenchCandidate {
   /** What the owner's use, heat and lay-up make of its life. */
   private LifeEstimate life(Stand stand) {
     double ampHours = label.capacity().value();
+    Parked laidUp = layUp(stand, reached(layUpMonth(), ampHours), ampHours);
+    if (laidUp.lostAfter() <= need.use().layUp().days().value()) {
+      return LifeEstimate.LOST_EACH_YEAR;
+    }
     double sessionAmpHours =
         candidate.beside().filter(each -> each.has(Beside.Role.HOUSE)).isPresent()
             ? 0
@@ -454,8 +484,7 @@ final class BenchCandidate {
     double layUpDays = Math.min(365, need.use().layUp().days().value());
     double inUse = MONTHS * (1 - layUpDays / 365);
     return LifeEstimate.of(
-        chemistry,
-        plates,
+        Cycling.of(label, plates),
         new LifeEstimate.Year(
             Math.max(-40, Math.min(70, need.batteryMeanC())),
             need.use().driving().startsPerDay().value() * inUse / MONTHS,
@@ -464,7 +493,7 @@ final class BenchCandidate {
             sessionAmpHours > 0 ? need.use().habit().intensity().sessionsPerYear() : 0,
             sessionAmpHours / ampHours,
             chemistry.isLead()
-                ? inUse * drivenUndercharged(ampHours) + laidUp(stand, ampHours, layUpDays)
+                ? inUse * drivenUndercharged(ampHours) + laidUp(laidUp, layUpDays)
                 : 0));
   }
 
@@ -481,25 +510,8 @@ final class BenchCandidate {
   }
 
   /** Capacity lost in one lay-up (1). */
-  private double laidUp(Stand stand, double ampHours, double days) {
-    LongestLayUp rest = need.use().layUp();
-    if (days <= 0 || stand.way() == Stand.Way.MAINTAINED) {
-      return 0;
-    }
-    double fromCharge = reached(layUpMonth(), ampHours);
-    Course course = layUp(stand, fromCharge, ampHours).storage().course(fromCharge);
-    double lost = 0;
-    double step = Seasons.DAYS_PER_MONTH / 2;
-    double until = stand.way() == Stand.Way.TOPPED_UP ? 7 * stand.weeks() : days;
-    for (double day = 0.5 * step; day < days; day += step) {
-      double charge = course.chargeAfter(until >= days ? day : day % until);
-      lost +=
-          Sulfation.perMonth(
-                  charge, Math.max(-40, Math.min(60, atRest.atDay(rest.fromDay() + day))))
-              * step
-              / Seasons.DAYS_PER_MONTH;
-    }
-    return Math.min(1, lost);
+  private double laidUp(Parked laidUp, double days) {
+    return days <= 0 ? 0 : laidUp.lost(days);
   }
 
   /** Money over the years kept. */

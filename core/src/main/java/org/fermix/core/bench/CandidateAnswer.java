@@ -10,12 +10,35 @@ import org.fermix.core.quantity.Figure;
  * Everything the bench says of one candidate.
  *
  * @param headline all that points are given for
+ * @param chanceInAYear that it lives and still does all that is asked a year on (1)
  */
 public record CandidateAnswer(
     Candidate candidate,
     List<GateResult> gates,
     Map<Outcome, Figure> outcomes,
-    Screening.Headline headline) {
+    Screening.Headline headline,
+    double chanceInAYear) {
+  /** From here on another year is likely enough to plan with (1); engineering judgement. */
+  private static final double KEPT_FROM = 0.7;
+
+  /** Below this it is replaced before it fails (1). */
+  private static final double REPLACED_BELOW = 0.4;
+
+  /** What to do with a battery that is in the machine, by its age and its tests. */
+  public enum Advice {
+    KEEP,
+    /** Its age leaves it open: a test would tell. */
+    TEST,
+    REPLACE
+  }
+
+  /** What to do with it where it is in the machine. */
+  public Advice advice() {
+    return chanceInAYear >= KEPT_FROM
+        ? Advice.KEEP
+        : chanceInAYear >= REPLACED_BELOW ? Advice.TEST : Advice.REPLACE;
+  }
+
   /** Copies both. */
   public CandidateAnswer {
     gates = List.copyOf(gates);

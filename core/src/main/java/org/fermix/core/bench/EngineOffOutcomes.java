@@ -80,7 +80,7 @@ final class EngineOffOutcomes implements OutcomeFamily {
     return Figure.of(
         hours,
         Unit.HOUR,
-        Band.ratio(hours, load.sigma(hours)),
+        load.band(),
         hours >= EngineOff.LONGEST_HOURS ? Reach.AT_LEAST : Reach.AT,
         () -> working(load, hours));
   }

@@ -100,7 +100,7 @@ record Lasting(double whenNew, double atEnd, double lifeYears, double sigma, dou
 
   /** Every so many years it is bought again, if it lasts so long (y). */
   double renewedAfter(double lastsYears) {
-    return Math.max(
-        0.05, Math.min(100, Math.max(lastsYears, Math.min(LEAST_YEARS, lifeYears / 2))));
+    double least = Math.min(LEAST_YEARS, Math.max(lifeYears / 2, Math.min(1, lifeYears)));
+    return Math.max(0.05, Math.min(100, Math.max(lastsYears, least)));
   }
 }

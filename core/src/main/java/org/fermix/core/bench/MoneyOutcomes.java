@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.fermix.core.bench.CandidateCurves.Kind;
 import org.fermix.core.bench.CandidateCurves.Point;
+import org.fermix.core.chemistry.Plates;
 import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.Renewals;
 import org.fermix.core.life.LifeEstimate;
@@ -185,7 +186,7 @@ final class MoneyOutcomes implements OutcomeFamily {
 
   private Figure costPerAmpHour() {
     double depth = depth();
-    double cycles = LifeEstimate.cyclesAt(in.label().chemistry(), depth);
+    double cycles = Cycling.of(in.label(), Plates.STANDARD).cyclesAt(depth);
     double capacity = in.label().capacity().value();
     double cost = Ownership.perAmpHourCycled(in.label().price().value(), capacity, depth, cycles);
     return Figure.of(

@@ -1,6 +1,7 @@
 package org.fermix.core.bench;
 
 import org.fermix.core.electrical.ChargeState;
+import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Normal;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.reserve.Discharge;
@@ -15,9 +16,6 @@ import org.fermix.core.reserve.EngineOff;
  */
 record OffLoad(InConditions in, double amps) {
   private static final int HALVINGS = 24;
-
-  /** Charge left is known no better than this where little of it is used (1). */
-  private static final double LEAST_ROOM = 0.1;
 
   static OffLoad of(InConditions in) {
     return new OffLoad(in, in.conditions().engineOffAmps());
@@ -92,12 +90,19 @@ record OffLoad(InConditions in, double amps) {
     return enough;
   }
 
-  /** How far the hours may be off: one standard deviation of their logarithm (1). */
-  double sigma(double hours) {
-    double room = Math.max(LEAST_ROOM, in.chargeReached() - chargeAfter(hours));
-    return Math.hypot(
-        Math.hypot(lawSigma(), Spread.LOAD.sigma()),
-        Math.hypot(in.label().capacitySigma(), Spread.CHARGE_REACHED.sigma() / room));
+  /** From where nine in ten still start to where one in ten does, or the floor as it may be (h). */
+  Band band() {
+    double floor = floorHours();
+    double sigma =
+        Math.hypot(Math.hypot(lawSigma(), Spread.LOAD.sigma()), in.label().capacitySigma());
+    return new Band(
+        Math.min(hours(Band.SIGMAS), floor * Math.exp(-Band.SIGMAS * sigma)),
+        Math.min(EngineOff.LONGEST_HOURS, Math.max(hours(Band.SIGMAS), endless(sigma, floor))));
+  }
+
+  private double endless(double sigma, double floor) {
+    double unlikely = hours(-Band.SIGMAS);
+    return unlikely < floor ? unlikely : floor * Math.exp(Band.SIGMAS * sigma);
   }
 
   /** Of the discharge law at this current (1). */

@@ -20,10 +20,17 @@ import org.fermix.core.storage.ThermalLag;
  * @param plates how heavy they are
  * @param massKg of the battery (kg)
  * @param heated true when it warms itself before it is charged
- * @param startAmpHours one start takes on an ordinary day (Ah)
+ * @param startAmpHours one start takes on an ordinary day (Ah); 0 where another battery starts
+ * @param engineOffAmpHours taken by what runs with the engine off (Ah/d); 0 where another battery
+ *     carries it, or one that is charged ashore
  */
 public record OrdinaryDay(
-    Chemistry chemistry, Plates plates, double massKg, boolean heated, double startAmpHours) {
+    Chemistry chemistry,
+    Plates plates,
+    double massKg,
+    boolean heated,
+    double startAmpHours,
+    double engineOffAmpHours) {
   private static final double ORDINARY_START_C = 15;
   private static final double ORDINARY_CHARGE = 0.9;
   private static final double MINUTES_PER_HOUR = 60;
@@ -45,7 +52,15 @@ public record OrdinaryDay(
         Plates.of(need.engine().engineClass().traits().powersport(), massKg / circuit.series()),
         massKg,
         false,
-        startAmpHours(need, circuit, Optional.empty()));
+        startAmpHours(need, circuit, Optional.empty()),
+        engineOffAmpHours(need));
+  }
+
+  /** What runs with the engine off takes on an ordinary day of the season (Ah/d). */
+  static double engineOffAmpHours(Need need) {
+    return need.use().engineOffAmps().value()
+        * need.use().engineOffHours().value()
+        * need.use().habit().intensity().sessionsPerDay();
   }
 
   /** Mean temperature of the battery over a trip (°C). */
@@ -78,6 +93,7 @@ public record OrdinaryDay(
             driving.minutesPerDay() / MINUTES_PER_HOUR,
             driving.startsPerDay().value() * startAmpHours,
             standing.drainPerDay() * ampHours,
+            engineOffAmpHours,
             standing.lossPerDay()));
   }
 }

@@ -1,6 +1,7 @@
 package org.fermix.core.bench;
 
 import java.util.function.DoubleUnaryOperator;
+import org.fermix.core.life.Sulfation;
 import org.fermix.core.machine.Seasons;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.quantity.Normal;
@@ -27,6 +28,9 @@ final class Parked {
   private static final int MOST_MONTHS = 2 + (int) (Parking.LONGEST_DAYS / Seasons.DAYS_PER_MONTH);
 
   private static final double DAYS_PER_WEEK = 7;
+  private static final double STEP_DAYS = Seasons.DAYS_PER_MONTH / 2;
+  private static final int STEPS = 2 + (int) (Parking.LONGEST_TOLD_DAYS / STEP_DAYS);
+  private static final double MOST_LOST = 0.95;
 
   private final Storage storage;
   private final Stand stand;
@@ -42,6 +46,11 @@ final class Parked {
   private final double[][] least = new double[SCORES.length][];
 
   private final int[] knownMonths = new int[SCORES.length];
+
+  /** Lost by sulfation at the end of each step, as far as asked for. */
+  private final double[][] lost = new double[SCORES.length][];
+
+  private final int[] knownSteps = new int[SCORES.length];
 
   /**
    * A candidate left standing.
@@ -141,16 +150,83 @@ final class Parked {
         : days;
   }
 
-  /** What it may have come to after some days: seven equally likely cases. */
+  /**
+   * What it may have come to after some days: seven equally likely cases. What standing has cost of
+   * its capacity is no longer there to start with.
+   */
   Cases after(double days) {
     double[] charges = new double[SCORES.length];
     double[] whole = new double[SCORES.length];
     double middle = courses[MIDDLE].chargeAfter(standing(days));
+    double lost = lost(days);
+    double perScore = lost > 0 ? (lost(5, days) - lost(1, days)) / (SCORES[5] - SCORES[1]) : 0;
     for (int i = 0; i < SCORES.length; i++) {
-      charges[i] = charge(i, days, middle);
-      whole[i] = mayFreeze ? Normal.cumulative(unfrozen(i, days, charges[i])) : 1;
+      double charge = charge(i, days, middle);
+      charges[i] = charge * (1 - Math.max(0, Math.min(MOST_LOST, lost + perScore * SCORES[i])));
+      whole[i] = mayFreeze ? Normal.cumulative(unfrozen(i, days, charge)) : 1;
     }
     return new Cases(charges, whole);
+  }
+
+  /** Share of its capacity that some days of standing cost it by sulfation (1). */
+  double lost(double days) {
+    return lost(MIDDLE, days);
+  }
+
+  private double lost(int scenario, double days) {
+    if (!storage.chemistry().isLead() || stand.way() == Stand.Way.MAINTAINED || days <= 0) {
+      return 0;
+    }
+    double[] known = lost[scenario] == null ? new double[STEPS] : lost[scenario];
+    lost[scenario] = known;
+    double place = Math.min(days / STEP_DAYS, STEPS - 1.0);
+    int below = (int) place;
+    while (knownSteps[scenario] < below + 2 && knownSteps[scenario] < STEPS) {
+      int step = knownSteps[scenario] == 0 ? 1 : knownSteps[scenario];
+      double day = (step - 0.5) * STEP_DAYS;
+      known[step] =
+          Math.min(
+              MOST_LOST,
+              known[step - 1]
+                  + STEP_DAYS
+                      / Seasons.DAYS_PER_MONTH
+                      * Sulfation.perMonth(
+                          courses[scenario].chargeAfter(sinceCharged(day)),
+                          Math.max(
+                              -40,
+                              Math.min(60, storage.seasons().atDay(storage.fromDay() + day)))));
+      knownSteps[scenario] = step + 1;
+    }
+    int above = Math.min(STEPS - 1, below + 1);
+    return known[below] + (place - below) * (known[above] - known[below]);
+  }
+
+  private double sinceCharged(double day) {
+    return stand.way() == Stand.Way.TOPPED_UP ? day % (DAYS_PER_WEEK * stand.weeks()) : day;
+  }
+
+  /**
+   * Days until it is lost for good (d): frozen, or lead flat for two weeks, or what its own draw
+   * leaves of lithium and sodium once their protection is open; at most {@link
+   * Parking#LONGEST_DAYS}.
+   */
+  double lostAfter() {
+    double frozen = frozenAfter();
+    if (holds(Math.max(0.02, storage.cutCharge()))) {
+      return frozen;
+    }
+    return Math.min(frozen, storage.daysToUnrecoverable(fromCharge));
+  }
+
+  private double frozenAfter() {
+    if (mayFreeze && stand.way() != Stand.Way.MAINTAINED) {
+      for (double day = 0; day < STEP_DAYS * (STEPS - 1); day += DAYS_PER_WEEK) {
+        if (unfrozen(MIDDLE, day, charge(day)) < 0) {
+          return day;
+        }
+      }
+    }
+    return Parking.LONGEST_DAYS;
   }
 
   /**

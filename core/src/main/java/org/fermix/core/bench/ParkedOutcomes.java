@@ -71,12 +71,11 @@ final class ParkedOutcomes implements OutcomeFamily {
           .ifPresent(
               each -> into.put(Outcome.PROTECTION_DAYS, days(parked.daysTo(storage.cutCharge()))));
     }
-    into.put(Outcome.LOST_DAYS, days(lostDays(storage)));
+    into.put(Outcome.LOST_DAYS, days(lostDays()));
   }
 
-  private double lostDays(Storage storage) {
-    boolean kept = parked.daysTo(Math.max(0.02, storage.cutCharge())) >= Parking.LONGEST_DAYS;
-    return kept ? Parking.LONGEST_DAYS : storage.daysToUnrecoverable(parked.fromCharge());
+  private double lostDays() {
+    return parked.lostAfter();
   }
 
   @Override
@@ -91,8 +90,20 @@ final class ParkedOutcomes implements OutcomeFamily {
     return daysTo(in.policy().startSureness());
   }
 
-  /** Days after which it starts no surer than asked, in standard deviations (d). */
+  /**
+   * Days after which it starts no surer than asked, in standard deviations (d): never more than are
+   * told, nor than its life has left.
+   */
   private double daysTo(double sureness) {
+    return Math.min(daysByCharge(sureness), end());
+  }
+
+  private double end() {
+    double left = in.life().years() - in.aged().years();
+    return Math.min(Parking.LONGEST_TOLD_DAYS, Math.max(YEAR / 12, YEAR * left));
+  }
+
+  private double daysByCharge(double sureness) {
     OptionalDouble charge = starts.lowestCharge(sureness);
     double expected = charge.isEmpty() ? 0 : parked.daysTo(charge.getAsDouble());
     double guess = Math.max(-Math.log(1 + expected), -Math.log(1 + parked.latest()));
@@ -117,7 +128,7 @@ final class ParkedOutcomes implements OutcomeFamily {
   }
 
   private static Reach reach(double days) {
-    return days <= 0 ? Reach.NEVER : days >= Parking.LONGEST_DAYS ? Reach.AT_LEAST : Reach.AT;
+    return days <= 0 ? Reach.NEVER : days >= Parking.LONGEST_TOLD_DAYS ? Reach.AT_LEAST : Reach.AT;
   }
 
   private Figure layUpChance() {

@@ -41,6 +41,7 @@ public final class DailyBalance {
    * @param runHours of the engine (h)
    * @param startAmpHours all starts of the day (Ah)
    * @param drainAmpHours drawn with everything off (Ah)
+   * @param engineOffAmpHours taken by what runs with the engine off (Ah)
    * @param lossPerDay self-discharge, share of the charge (1/d)
    */
   public record Day(
@@ -55,6 +56,7 @@ public final class DailyBalance {
       double runHours,
       double startAmpHours,
       double drainAmpHours,
+      double engineOffAmpHours,
       double lossPerDay) {
     /** Refuses what no day has. */
     public Day {
@@ -78,22 +80,41 @@ public final class DailyBalance {
     }
   }
 
-  /** Charge put in on a day that begins at a charge (Ah). */
+  /**
+   * Charge put in on a day that begins at a charge (Ah): what is taken is taken before the engine
+   * runs, and the run is followed hour by hour.
+   */
   public double gainAmpHours(double charge) {
+    double low = Math.max(0, charge - usedBefore(charge) / day.ampHours());
     double gain = 0;
     for (int i = 0; i < SCORES.length; i++) {
-      double accepted = Math.min(accepts[i].mostAmps(), accepts[i].amps(charge));
-      double current =
-          (1 - day.idleShare()) * Math.min(day.spareA(), accepted)
-              + day.idleShare() * Math.min(day.idleA(), accepted);
-      gain += SHARES[i] * current;
+      double after = run(accepts[i], low, day.spareA(), (1 - day.idleShare()) * day.runHours());
+      after = run(accepts[i], after, day.idleA(), day.idleShare() * day.runHours());
+      gain += SHARES[i] * (after - low);
     }
-    return efficiency * gain * day.runHours();
+    return gain * day.ampHours();
+  }
+
+  private double run(Acceptance accepts, double from, double supplyA, double hours) {
+    int steps = (int) Math.max(1, Math.ceil(hours));
+    double charge = from;
+    for (int i = 0; i < steps; i++) {
+      charge = accepts.after(charge, supplyA, hours / steps, efficiency);
+    }
+    return charge;
+  }
+
+  /** Taken between two runs (Ah), at most what is there. */
+  private double usedBefore(double charge) {
+    return Math.min(charge * day.ampHours(), useAmpHours(charge));
   }
 
   /** Charge taken out of it on that day (Ah). */
   public double useAmpHours(double charge) {
-    return day.startAmpHours() + day.drainAmpHours() + day.lossPerDay() * day.ampHours() * charge;
+    return day.startAmpHours()
+        + day.drainAmpHours()
+        + day.engineOffAmpHours()
+        + day.lossPerDay() * day.ampHours() * charge;
   }
 
   /** Where the charge settles in daily use (1); 0 when it does not keep up at any. */

@@ -69,8 +69,7 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
         .orElseGet(
             () ->
                 LifeEstimate.of(
-                    chemistry,
-                    Plates.STANDARD,
+                    chemistry.life(Plates.STANDARD),
                     new LifeEstimate.Year(
                         need.batteryMeanC(),
                         need.use().driving().startsPerDay().value(),

@@ -14,4 +14,22 @@ public record LifeParameters(
     double halvingK,
     double cyclesToEmpty,
     double cycleExponent,
-    double weibullShape) {}
+    double weibullShape) {
+  private static final double LEAST_DEPTH = 1e-4;
+  private static final double HALF = 0.5;
+
+  /** Cycles to end of life at a depth, 0 to 1 (1). */
+  public double cyclesAt(double depth) {
+    return cyclesToEmpty * Math.pow(Math.max(LEAST_DEPTH, Math.min(1, depth)), -cycleExponent);
+  }
+
+  /** The same of one that gives so many cycles to half (1). */
+  public LifeParameters givingAtHalf(double cycles) {
+    return new LifeParameters(
+        calendarYears,
+        halvingK,
+        cycles * Math.pow(HALF, cycleExponent),
+        cycleExponent,
+        weibullShape);
+  }
+}

@@ -1,9 +1,7 @@
 package org.fermix.core.life;
 
 import java.util.Optional;
-import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.LifeParameters;
-import org.fermix.core.chemistry.Plates;
 import org.fermix.core.machine.History;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Check;
@@ -30,7 +28,10 @@ public record LifeEstimate(
   /** Capacity lost to sulfation that ends a starting battery's life; engineering estimate. */
   private static final double LOSS_AT_END = 0.4;
 
-  private static final double LEAST_DEPTH = 1e-4;
+  /** One that its owner’s own lay-up ends: a battery for each. */
+  public static final LifeEstimate LOST_EACH_YEAR =
+      new LifeEstimate(1, 0, 0, 1, Spread.LIFE.sigma());
+
   private static final double DAYS_PER_YEAR = 365.25;
 
   /** Wear of health: 1/(1 + 0.25 x^1.7) at x lives; estimate. */
@@ -69,16 +70,20 @@ public record LifeEstimate(
   }
 
   /** The estimate. */
-  public static LifeEstimate of(Chemistry chemistry, Plates plates, Year year) {
-    LifeParameters life = chemistry.life(plates);
+  public static LifeEstimate of(LifeParameters life, Year year) {
     double calendar =
         life.calendarYears() * Math.min(1, Math.pow(2, (25 - year.meanC()) / life.halvingK()));
     double cycling =
-        DAYS_PER_YEAR * year.startsPerDay() / cycles(life, year.startDepth())
-            + DAYS_PER_YEAR / cycles(life, year.drainDepth())
-            + year.sessionsPerYear() / cycles(life, year.sessionDepth());
+        DAYS_PER_YEAR * year.startsPerDay() / life.cyclesAt(year.startDepth())
+            + DAYS_PER_YEAR / life.cyclesAt(year.drainDepth())
+            + year.sessionsPerYear() / life.cyclesAt(year.sessionDepth());
     return new LifeEstimate(
         calendar, cycling, year.sulfationPerYear() / LOSS_AT_END, 1, Spread.LIFE.sigma());
+  }
+
+  /** True where the owner’s own lay-up ends it. */
+  public boolean isLostEachYear() {
+    return equals(LOST_EACH_YEAR);
   }
 
   /** Expected life (y). */
@@ -138,16 +143,5 @@ public record LifeEstimate(
   public double healthAt(double ageYears) {
     double x = Math.max(0, ageYears) / years();
     return Math.max(LEAST_HEALTH, 1 / (1 + WEAR * Math.pow(x, WEAR_EXPONENT)));
-  }
-
-  /** Cycles to end of life at a depth (1). */
-  public static double cyclesAt(Chemistry chemistry, double depth) {
-    Check.within("depth of discharge", depth, 0.001, 1, "");
-    return cycles(chemistry.life(), depth);
-  }
-
-  private static double cycles(LifeParameters life, double depth) {
-    return life.cyclesToEmpty()
-        * Math.pow(Math.max(LEAST_DEPTH, Math.min(1, depth)), -life.cycleExponent());
   }
 }

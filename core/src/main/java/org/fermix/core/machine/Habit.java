@@ -33,6 +33,11 @@ public record Habit(Intensity intensity, Optional<Given> alarmVolts, Ledger ledg
       this.sessionsPerYear = sessionsPerYear;
     }
 
+    /** Times on an ordinary day of the season (1/d); one a day where it is lived in. */
+    public double sessionsPerDay() {
+      return sessionsPerYear / DAILY.sessionsPerYear;
+    }
+
     /** Times a year (1/y). */
     public double sessionsPerYear() {
       return sessionsPerYear;

@@ -16,6 +16,9 @@ public record Parking(double lossPerDay, double drainPerDay) {
   /** Longest time answered (d); beyond it no battery is left alone. */
   public static final double LONGEST_DAYS = 3650;
 
+  /** No start is promised after more (d): standing itself has ended it; common practice. */
+  public static final double LONGEST_TOLD_DAYS = 730;
+
   /** Refuses negative losses. */
   public Parking {
     Check.within("self-discharge", lossPerDay, 0, 1, "1/d");

@@ -118,7 +118,8 @@ class BenchInDepthTest {
   /** The third try of a lithium battery starts warmer, so it holds more volts than the first. */
   @Test
   void triesWarmALithiumBattery() {
-    Candidate pack = new Candidate("A", Examples.label("lfp", 600, 60, 100, 8, 500), 0);
+    Candidate pack =
+        new Candidate("A", Examples.heated(Examples.label("lfp", 600, 60, 100, 8, 500)), 0);
     Bench bench = Bench.of(NEED, Policy.USUAL, List.of(pack));
     CandidateCurves curves =
         bench

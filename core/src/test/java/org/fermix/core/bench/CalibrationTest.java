@@ -18,9 +18,11 @@ import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.StartLimits;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Label;
+import org.fermix.core.life.Sulfation;
 import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Seasons;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Figure;
 import org.fermix.core.quantity.Spread;
@@ -119,6 +121,82 @@ class CalibrationTest {
     holds("days", found.stream().filter(Found::judgesDays).mapToDouble(Found::days).toArray());
   }
 
+  /**
+   * Hours of a load with the engine off: against draws of load, law, capacity, charge, engine and
+   * starter, each pair asked whether it starts from what is left.
+   */
+  @Test
+  void hoursCopyTheFullModel() {
+    RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(20261202);
+    List<Double> shares = new ArrayList<>();
+    for (Case each : cases()) {
+      if (!each.need().engine().turns()) {
+        continue;
+      }
+      double amps = each.candidate().label().capacity().value() / 12;
+      Conditions loaded = each.conditions().running(amps, 2);
+      InConditions in = new BenchCandidate(each.need(), Policy.USUAL, each.candidate()).in(loaded);
+      Figure said =
+          Bench.of(each.need(), Policy.USUAL, List.of(each.candidate()))
+              .answer(loaded)
+              .candidates()
+              .get(0)
+              .figure(Outcome.ENGINE_OFF_HOURS);
+      OffLoad load = OffLoad.of(in);
+      if (said.value() <= 0.1 || said.value() > 0.98 * load.floorHours()) {
+        continue;
+      }
+      int inside = 0;
+      for (int i = 0; i < SEARCHES; i++) {
+        inside += inside(said, drawnHours(in, load, loaded, random));
+      }
+      shares.add(inside / (double) SEARCHES);
+    }
+    assertThat(shares).hasSizeGreaterThan(20);
+    assertThat(shares.stream().mapToDouble(Double::doubleValue).average().orElseThrow())
+        .isBetween(0.72, 0.88);
+  }
+
+  private static double drawnHours(
+      InConditions in, OffLoad load, Conditions loaded, RandomGenerator random) {
+    double law = in.power().law().isBetween(load.amps()) ? 0.15 : Math.hypot(0.15, 0.10);
+    double usual = (in.chargeReached() - load.chargeAfter(0.01)) / 0.01;
+    double takenInAnHour =
+        usual
+            * Math.exp(law * random.nextGaussian())
+            * Math.exp(Spread.LOAD.sigma() * random.nextGaussian())
+            * Math.exp(in.label().capacitySigma() * random.nextGaussian());
+    double from =
+        Math.min(1, in.chargeReached() + Spread.CHARGE_REACHED.sigma() * random.nextGaussian());
+    double off = Spread.TEMPERATURE.sigma() * random.nextGaussian();
+    Cranking cranking =
+        new Cranking(
+            in.circuit()
+                .withResistance(Math.exp(in.circuit().resistanceSigma() * random.nextGaussian())),
+            in.need()
+                .engine()
+                .departing(
+                    new Departure(
+                        Math.exp(Spread.DRAG.sigma() * random.nextGaussian()),
+                        Math.exp(Spread.WINDING.sigma() * random.nextGaussian()),
+                        Math.exp(Spread.COUNTER_VOLTS.sigma() * random.nextGaussian()),
+                        Math.exp(Spread.LEADS.sigma() * random.nextGaussian()),
+                        Math.exp(Spread.FIRE_SPEED.sigma() * random.nextGaussian()))),
+            in.power().protection());
+    double low = in.circuit().lowestTrustedCharge();
+    double high = 1;
+    for (int i = 0; i < 12; i++) {
+      double middle = 0.5 * (low + high);
+      if (starts(cranking, middle, loaded.temperatureC() + off)) {
+        high = middle;
+      } else {
+        low = middle;
+      }
+    }
+    return Math.min(
+        load.floorHours() * usual / takenInAnHour, Math.max(0, from - high) / takenInAnHour);
+  }
+
   /** Eight times in ten, give or take the noise of the draws. */
   private static void holds(String name, double[] shares) {
     assertThat(shares).as(name).hasSizeGreaterThanOrEqualTo(25);
@@ -159,7 +237,8 @@ class CalibrationTest {
                   from,
                   Math.exp(lossSigma * random.nextGaussian()),
                   Math.exp(drainSigma * random.nextGaussian()));
-      double charge = course.chargeAfter(each.conditions().daysParked());
+      double parkedDays = each.conditions().daysParked();
+      double charge = course.chargeAfter(parkedDays) * (1 - lost(parked, course, parkedDays));
       double off = Spread.TEMPERATURE.sigma() * random.nextGaussian();
       double fire = Math.exp(Spread.FIRE_SPEED.sigma() * random.nextGaussian());
       BatteryCircuit battery =
@@ -197,7 +276,10 @@ class CalibrationTest {
         speeds / (double) DRAWS,
         volts / (double) DRAWS,
         days / (double) SEARCHES,
-        !stand.isNever() && stand.band().low() > 0 && stand.band().high() < Parking.LONGEST_DAYS,
+        !stand.isNever()
+            && stand.band().low() > 0
+            && stand.band().high()
+                < Math.min(Parking.LONGEST_TOLD_DAYS, 364 * answer.figure(Outcome.LIFE).value()),
         !floor.isNever()
             && floor.band().low() > StartLimits.COLDEST_C + 0.5
             && floor.band().high() < StartLimits.WARMEST_C - 0.5,
@@ -265,7 +347,7 @@ class CalibrationTest {
         low = middle;
       }
     }
-    double days = course.daysTo(high);
+    double days = daysTo(parked, course, high);
     if (!parked.storage().chemistry().isLead()) {
       return days;
     }
@@ -276,6 +358,36 @@ class CalibrationTest {
       }
     }
     return days;
+  }
+
+  /** What standing costs its capacity by then, added up day by day. */
+  private static double lost(Parked parked, org.fermix.core.storage.Course course, double days) {
+    double lost = 0;
+    for (double day = 0.5; day < days && parked.storage().chemistry().isLead(); day++) {
+      lost += lostOn(parked, course, day);
+    }
+    return Math.min(0.95, lost);
+  }
+
+  private static double lostOn(Parked parked, org.fermix.core.storage.Course course, double day) {
+    return Sulfation.perMonth(
+            course.chargeAfter(day),
+            parked.storage().seasons().atDay(parked.storage().fromDay() + day))
+        / Seasons.DAYS_PER_MONTH;
+  }
+
+  private static double daysTo(
+      Parked parked, org.fermix.core.storage.Course course, double charge) {
+    if (!parked.storage().chemistry().isLead()) {
+      return course.daysTo(charge);
+    }
+    double lost = 0;
+    double day = 0;
+    while (day < Parking.LONGEST_DAYS && course.chargeAfter(day) * (1 - lost) > charge) {
+      lost = Math.min(0.95, lost + lostOn(parked, course, day + 0.5));
+      day++;
+    }
+    return day;
   }
 
   private static boolean starts(Cranking cranking, double charge, double celsius) {

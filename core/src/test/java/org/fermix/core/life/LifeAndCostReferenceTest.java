@@ -60,8 +60,7 @@ class LifeAndCostReferenceTest {
   private static LifeEstimate life(
       String chemistry, double meanC, double sessionsPerYear, double depth) {
     return LifeEstimate.of(
-        Chemistry.of(chemistry),
-        Plates.STANDARD,
+        Chemistry.of(chemistry).life(Plates.STANDARD),
         new LifeEstimate.Year(meanC, 2, 0.005, 0.007, sessionsPerYear, depth, 0));
   }
 }

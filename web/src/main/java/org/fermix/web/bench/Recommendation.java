@@ -161,9 +161,10 @@ public record Recommendation(
       if (!leader.meets()) {
         return "None of these does all you ask; " + named(leader.answer()) + ", comes nearest.";
       }
+      Optional<CandidateAnswer.Advice> age = byAge();
       boolean stillDoes =
           !check.doubtsTheBattery()
-              && decision.answer().today().filter(decision::meetsConditions).isPresent();
+              && age.filter(CandidateAnswer.Advice.KEEP::equals).isPresent();
       if (check.first().isPresent() && check.first().get() != Verdict.Action.KEEP) {
         return (stillDoes ? "Do not buy: " : "Do not buy yet: ")
             + VerdictWords.first(check.first().get())
@@ -173,6 +174,13 @@ public record Recommendation(
       }
       if (check.verdict().isPresent() && check.settled().isEmpty()) {
         return "Finish the check before you buy. Then, if one is needed, take "
+            + named(leader.answer())
+            + ".";
+      }
+      if (check.first().isEmpty()
+          && !check.doubtsTheBattery()
+          && age.filter(CandidateAnswer.Advice.TEST::equals).isPresent()) {
+        return "Test today’s battery before winter. If it fails, take "
             + named(leader.answer())
             + ".";
       }
@@ -435,27 +443,28 @@ public record Recommendation(
       return candidate.find(outcome).map(figure -> display.show(figure).text()).orElse("—");
     }
 
+    private Optional<CandidateAnswer.Advice> byAge() {
+      return decision.answer().today().map(CandidateAnswer::advice);
+    }
+
+    /** One chance: that it lives another year and still does all that is asked. */
     private String today(CandidateAnswer today) {
-      if (decision.meetsConditions(today) && check.saysReplace()) {
-        return "By its label and age today’s battery would still do all you ask; what the check found"
-            + " counts for more.";
+      String chance =
+          "Today’s battery does all you ask for another year with a chance of "
+              + display.chance(100 * today.chanceInAYear()).text();
+      if (check.saysReplace()) {
+        return chance + " by its label and age; what the check found counts for more.";
       }
-      if (decision.meetsConditions(today) && check.doubtsTheBattery()) {
-        return "By its label and age today’s battery would still do all you ask; the check doubts it.";
+      if (check.doubtsTheBattery()) {
+        return chance + " by its label and age; the check doubts it.";
       }
-      if (decision.meetsConditions(today)) {
-        return "Today’s battery still does all you ask, as far as its age tells: nothing need be bought for"
-            + " these conditions.";
-      }
-      if (!turns()) {
-        return "Today’s battery wakes the car there with a chance of "
-            + shown(today, Outcome.START_CHANCE)
-            + ".";
-      }
-      Figure floor = today.figure(Outcome.START_FLOOR);
-      return floor.isNever()
-          ? "Today’s battery is not likely to start at any temperature in these conditions."
-          : "Today’s battery is likely to start only down to " + display.show(floor).text() + ".";
+      return chance
+          + switch (today.advice()) {
+            case KEEP -> ": nothing need be bought.";
+            case TEST -> ". A load or cranking test would tell; the custom is each autumn from the"
+                + " fourth year.";
+            case REPLACE -> ".";
+          };
     }
 
     private List<Placed> ranking() {

@@ -8,7 +8,6 @@ import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.bench.Outcome;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.RatedCharge;
-import org.fermix.core.life.LifeEstimate;
 import org.fermix.core.permission.CycleClaim;
 import org.fermix.core.permission.DataSheet;
 import org.fermix.core.permission.Property;
@@ -158,7 +157,7 @@ public final class SheetRows {
         claim.cycles(),
         "the model at that depth, ",
         Optional.of(
-            Band.ratio(LifeEstimate.cyclesAt(label.chemistry(), depth), Spread.LIFE.sigma())),
+            Band.ratio(label.chemistry().life().cyclesAt(depth), Spread.LIFE.sigma())),
         Unit.COUNT,
         display);
   }

@@ -38,6 +38,8 @@ class RecommendationTest {
     return words(candidates, conditions, CheckFinding.NONE);
   }
 
+  private static final Conditions COLDER = Conditions.of(NEED).atTemperature(-27);
+
   private static Recommendation words(
       List<Candidate> candidates, Conditions conditions, CheckFinding check) {
     return Recommendation.of(
@@ -53,14 +55,13 @@ class RecommendationTest {
 
   @Test
   void theLeaderIsNamedWithItsReasons() {
-    Recommendation recommendation = words(Examples.lineUp(), Conditions.of(NEED));
+    Recommendation recommendation = words(Examples.lineUp(), COLDER);
     assertThat(recommendation.headline())
         .isEqualTo("None of these does all you ask; C, the AGM “Example agm”, comes nearest.");
     assertThat(recommendation.leader()).isEqualTo("C");
     assertThat(all(recommendation))
         .contains("C is likely to start down to −1")
-        .contains("short of your −20 °C morning")
-        .contains("at the end of the years you keep the machine")
+        .contains("short of your −27 °C morning")
         .contains("with a start kept")
         .contains("Today’s battery");
     assertThat(recommendation.ranking()).hasSize(4);
@@ -130,7 +131,7 @@ class RecommendationTest {
 
   @Test
   void whoFallsShortIsToldByHowMuchAndWhatWouldBeEnough() {
-    Recommendation recommendation = words(Examples.lineUp(), Conditions.of(NEED));
+    Recommendation recommendation = words(Examples.lineUp(), COLDER);
     assertThat(all(recommendation))
         .containsPattern("It falls short: \\d+\\S% of a start, \\d+ degrees short of your morning")
         .contains("Enough would be");
