@@ -40,7 +40,7 @@ public record Weights(Map<Criterion, Integer> points, boolean assumed) {
    * carried by its rider's arms, snow or air with a point for mass.
    */
   public static Weights start(Schools.First first, double coldestC, EngineClass machine) {
-    Weights usual = machine.isLight() ? USUAL.leaning(0, -1).and(Criterion.MASS, 1) : USUAL;
+    Weights usual = machine.traits().light() ? USUAL.leaning(0, -1).and(Criterion.MASS, 1) : USUAL;
     return switch (first) {
       case BY_COLD -> coldestC > MILD_C ? usual.leaning(-1, 1) : usual;
       case CRANKING -> usual.leaning(1, -1);

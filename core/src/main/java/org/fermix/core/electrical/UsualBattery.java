@@ -60,7 +60,7 @@ public record UsualBattery(
       ampHours = amps / make.sizedByAmps().getAsDouble();
     } else {
       amps *=
-          row.text("made_as").equals("flooded")
+          !Chemistry.of(row.text("made_as")).traits().sealed()
               ? make.ampsAgainstFlooded()
               : chemistry.id().equals(row.text("made_as"))
                   ? 1

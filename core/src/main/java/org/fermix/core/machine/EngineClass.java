@@ -91,6 +91,7 @@ public record EngineClass(
    * @param watchesBattery many of them must be told of a new battery
    * @param drawnAs the outline such a machine is drawn by
    * @param onWater vapour may lie in its bilge, and its battery must be restrained
+   * @param light batteries are small there and every kilogram counts
    * @param allowedBy what a data sheet says of use in such a machine
    */
   public record Traits(
@@ -103,19 +104,13 @@ public record EngineClass(
       boolean watchesBattery,
       String drawnAs,
       boolean onWater,
+      boolean light,
       Property allowedBy) {}
-
-  /** True where batteries are small and light, and every kilogram counts. */
-  public boolean isLight() {
-    return !traits.machineKind().equals(MOWER) && (traits.powersport() || traits.needsApproval());
-  }
 
   /** Why a figure that nobody typed is assumed: usual for its kind. */
   public String whyUsual() {
     return ("aeiou".indexOf(name.charAt(0)) < 0 ? "usual for a " : "usual for an ") + name;
   }
-
-  private static final String MOWER = "mower";
 
   private static final List<EngineClass> ALL =
       Table.read(EngineClass.class, "engine-classes.csv").rows().stream()
@@ -176,6 +171,7 @@ public record EngineClass(
             row.isYes("watches_battery"),
             row.text("drawn_as"),
             row.isYes("on_water"),
+            row.isYes("light"),
             Property.valueOf(row.text("allowed_by"))));
   }
 }

@@ -163,8 +163,7 @@ public record Recommendation(
       }
       Optional<CandidateAnswer.Advice> age = byAge();
       boolean stillDoes =
-          !check.doubtsTheBattery()
-              && age.filter(CandidateAnswer.Advice.KEEP::equals).isPresent();
+          !check.doubtsTheBattery() && age.filter(CandidateAnswer.Advice.KEEP::equals).isPresent();
       if (check.first().isPresent() && check.first().get() != Verdict.Action.KEEP) {
         return (stillDoes ? "Do not buy: " : "Do not buy yet: ")
             + VerdictWords.first(check.first().get())
@@ -461,8 +460,9 @@ public record Recommendation(
       return chance
           + switch (today.advice()) {
             case KEEP -> ": nothing need be bought.";
-            case TEST -> ". A load or cranking test would tell; the custom is each autumn from the"
-                + " fourth year.";
+            case TEST ->
+                ". A load or cranking test would tell; the custom is each autumn from the"
+                    + " fourth year.";
             case REPLACE -> ".";
           };
     }

@@ -156,8 +156,7 @@ public final class SheetRows {
         said + " of " + display.show(PERCENT * depth, Unit.PER_CENT).text(),
         claim.cycles(),
         "the model at that depth, ",
-        Optional.of(
-            Band.ratio(label.chemistry().life().cyclesAt(depth), Spread.LIFE.sigma())),
+        Optional.of(Band.ratio(label.chemistry().life().cyclesAt(depth), Spread.LIFE.sigma())),
         Unit.COUNT,
         display);
   }

@@ -60,7 +60,7 @@ class RecommendationTest {
         .isEqualTo("None of these does all you ask; C, the AGM “Example agm”, comes nearest.");
     assertThat(recommendation.leader()).isEqualTo("C");
     assertThat(all(recommendation))
-        .contains("C is likely to start down to −1")
+        .contains("C is likely to start down to −2")
         .contains("short of your −27 °C morning")
         .contains("with a start kept")
         .contains("Today’s battery");

@@ -106,7 +106,7 @@ class RulersTest {
                 .at());
     assertThat(strong).isGreaterThan(weak);
     assertThat(cold.mustClear()).isTrue();
-    assertThat(cold.summary()).contains("C −1").contains("0 ");
+    assertThat(cold.summary()).contains("C −2").contains("0 ");
   }
 
   @Test

@@ -78,7 +78,7 @@ class AwayWalkTest extends BrowserTestBase {
     stopServer();
     try {
       page.reload();
-      assertThat(page.locator("h1")).containsText("Fit C");
+      assertThat(page.locator("h1")).containsText("Fit B");
       assertThat(page.locator("[data-kept-copy]")).containsText("copy kept on this device at");
       // The open step stands large with its own Done, and the next one does after it.
       assertThat(page.locator(".is-next")).hasAttribute("data-step", "WATER_LEVEL");
@@ -166,7 +166,7 @@ class AwayWalkTest extends BrowserTestBase {
             + ".every(each => !each.url.endsWith('/fit'))");
     stopServer();
     try {
-      assertThat(answered(page, work)).doesNotContain("Fit C");
+      assertThat(answered(page, work)).doesNotContain("Fit B");
     } finally {
       startServer();
     }
@@ -180,10 +180,10 @@ class AwayWalkTest extends BrowserTestBase {
     String work = page.url();
     page.context().clearCookies();
     page.navigate(work);
-    assertThat(page.locator("h1").first()).not().containsText("Fit C");
+    assertThat(page.locator("h1").first()).not().containsText("Fit B");
     stopServer();
     try {
-      assertThat(answered(page, work)).doesNotContain("Fit C");
+      assertThat(answered(page, work)).doesNotContain("Fit B");
     } finally {
       startServer();
     }

@@ -52,7 +52,7 @@ class BenchWalkTest extends BrowserTestBase {
     assertThat(page.locator(".advice")).containsText("Your weights:");
     assertThat(page.locator("#bench-sure")).containsText("How far it holds");
     page.reload();
-    assertThat(page.locator("#b-pointsMONEY")).hasValue("3");
+    assertThat(page.locator("#b-pointsMONEY")).hasValue("4");
     assertThat(page.locator("#b-pointsCOLD")).hasValue("3");
   }
 

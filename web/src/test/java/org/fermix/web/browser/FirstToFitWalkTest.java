@@ -44,7 +44,7 @@ class FirstToFitWalkTest extends BrowserTestBase {
       Page page = page(width, 844, ColorScheme.LIGHT);
       openDemo(page, "Juniper", "decide");
       String decide = page.url();
-      page.getByText("Settle on C").click();
+      page.getByText("Settle on B").click();
       assertThat(page.locator(".decide-settled")).containsText("Take C");
       accessible(page);
       page.navigate(decide + "/sheet");

@@ -22,7 +22,7 @@ class FirstPageTest extends WebTestBase {
   void answersAtOnceWithTypicalBatteriesAndSaysSo() {
     String page = first(new Visit(port), "");
     assertThat(page)
-        .contains("Worked example", "Of typical batteries", "Their prices decide")
+        .contains("Worked example", "Look for a flooded 77 Ah", "per year kept")
         .contains("starts down to", "still starts after", "things are assumed")
         .doesNotContain("not built yet", "Take A", "null");
   }
@@ -57,7 +57,7 @@ class FirstPageTest extends WebTestBase {
     String page = first(new Visit(port), "?kind=CAR&coldest=abc&days=1e9&litres=-3");
     assertThat(page)
         .contains("“abc” is not a number", "Days it stands", "Until that is right")
-        .contains("Of typical batteries");
+        .contains("Look for ");
     assertThat(new Visit(port).get("/?kind=CAR&does=%3Cb%3E&chemistry=x&type=y").statusCode())
         .isEqualTo(200);
   }
@@ -67,9 +67,9 @@ class FirstPageTest extends WebTestBase {
   void whatIsRightCountsBesideWhatIsWrong() {
     String typed = "?kind=CAR&type=diesel-car&litres=1.9&days=14&coldest=";
     assertThat(first(new Visit(port), typed + "abc"))
-        .contains("Until that is right", "62 Ah flooded");
-    assertThat(first(new Visit(port), typed)).contains("62 Ah flooded");
-    assertThat(first(new Visit(port), "?kind=CAR&coldest=")).doesNotContain("62 Ah flooded");
+        .contains("Until that is right", "77 Ah flooded");
+    assertThat(first(new Visit(port), typed)).contains("77 Ah flooded");
+    assertThat(first(new Visit(port), "?kind=CAR&coldest=")).doesNotContain("77 Ah flooded");
   }
 
   @Test

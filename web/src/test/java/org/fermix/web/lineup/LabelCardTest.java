@@ -70,7 +70,7 @@ class LabelCardTest {
     Map<String, String> typed = typed("lfp", "1200");
     typed.put("capacity", "20");
     assertThat(card(typed).remarks())
-        .anyMatch(remark -> remark.replace('\u00a0', ' ').contains("read as about 213 A"));
+        .anyMatch(remark -> remark.replace('\u00a0', ' ').contains("read as about 316 A"));
   }
 
   @Test
