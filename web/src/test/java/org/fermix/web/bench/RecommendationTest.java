@@ -62,7 +62,6 @@ class RecommendationTest {
     assertThat(all(recommendation))
         .contains("C is likely to start down to −2")
         .contains("short of your −27 °C morning")
-        .contains("with a start kept")
         .contains("Today’s battery");
     assertThat(recommendation.ranking()).hasSize(4);
     assertThat(recommendation.ranking().get(0).bar()).contains("cold: ", " of 4");

@@ -10,6 +10,7 @@ import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import java.util.regex.Pattern;
 import org.apache.catalina.connector.Connector;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -78,7 +79,7 @@ class AwayWalkTest extends BrowserTestBase {
     stopServer();
     try {
       page.reload();
-      assertThat(page.locator("h1")).containsText("Fit B");
+      assertThat(page.locator("h1")).containsText(Pattern.compile("^Fit [A-L],"));
       assertThat(page.locator("[data-kept-copy]")).containsText("copy kept on this device at");
       // The open step stands large with its own Done, and the next one does after it.
       assertThat(page.locator(".is-next")).hasAttribute("data-step", "WATER_LEVEL");
@@ -166,7 +167,7 @@ class AwayWalkTest extends BrowserTestBase {
             + ".every(each => !each.url.endsWith('/fit'))");
     stopServer();
     try {
-      assertThat(answered(page, work)).doesNotContain("Fit B");
+      assertThat(answered(page, work)).doesNotContain("Fit C,", "Fit B,");
     } finally {
       startServer();
     }
@@ -180,10 +181,10 @@ class AwayWalkTest extends BrowserTestBase {
     String work = page.url();
     page.context().clearCookies();
     page.navigate(work);
-    assertThat(page.locator("h1").first()).not().containsText("Fit B");
+    assertThat(page.locator("h1").first()).not().containsText("Fit ");
     stopServer();
     try {
-      assertThat(answered(page, work)).doesNotContain("Fit B");
+      assertThat(answered(page, work)).doesNotContain("Fit C,", "Fit B,");
     } finally {
       startServer();
     }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.fermix.web.WebTestBase;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -173,6 +174,15 @@ abstract class BrowserTestBase extends WebTestBase {
   }
 
   /** A button by its name. */
+  /** Settles on the one that is advised, whichever that is. */
+  static void settle(Page page) {
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Settle on [A-L]$")))
+        .first()
+        .click();
+  }
+
   static Locator button(Page page, String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

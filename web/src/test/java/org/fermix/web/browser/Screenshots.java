@@ -38,7 +38,7 @@ class Screenshots extends BrowserTestBase {
   private void proved(String name, int width) {
     Page page = page(width, 800, ColorScheme.LIGHT);
     openDemo(page, "Juniper", "decide");
-    button(page, "Settle on B").click();
+    settle(page);
     String fit = page.url().replaceAll("/decide.*$", "/fit");
     prove(page, fit, "rest", "volts", "12.84", "rested", "14", "charger", "5 A charger");
     prove(page, fit, "tester", "shown", "840", "charged", "yes");
