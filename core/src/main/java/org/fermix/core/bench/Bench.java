@@ -98,10 +98,8 @@ public final class Bench {
 
   /** The same question where the machine is kept so many years (y). */
   public Bench kept(double years) {
-    return of(
-        need.used(need.use().kept(Given.typed(years, Unit.YEAR))),
-        policy,
-        candidates.stream().map(BenchCandidate::candidate).toList());
+    Need other = need.used(need.use().kept(Given.typed(years, Unit.YEAR)));
+    return new Bench(other, policy, candidates.stream().map(each -> each.kept(other)).toList());
   }
 
   /** What every candidate would do. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.fermix.core.charging.DailyBalance;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.Plates;
@@ -68,10 +69,17 @@ final class BenchCandidate {
   /** The part it plays beside a starter battery; empty for the one that starts. */
   private final Optional<Beside.Role> role;
 
+  private final Optional<Double> expectedYearsSeen;
+
   /** The last answer: the age asked about and the years kept do not move it. */
   private volatile @Nullable Known known;
 
   private record Known(Conditions asked, Lasting lasting) {}
+
+  /** Charge reached by month and capacity: asked for again and again. */
+  private final Map<Day, Double> reached;
+
+  private record Day(int month, double ampHours) {}
 
   BenchCandidate(Need need, Policy policy, Candidate candidate) {
     this(need, policy, candidate, Optional.empty());
@@ -86,7 +94,8 @@ final class BenchCandidate {
         BatteryCircuit.of(candidate.label()),
         Gates.of(need, policy, candidate.label(), () -> BatteryCircuit.of(candidate.label())),
         Optional.empty(),
-        Optional.of(role));
+        Optional.of(role),
+        new ConcurrentHashMap<>());
   }
 
   /**
@@ -118,7 +127,15 @@ final class BenchCandidate {
       Candidate candidate,
       BatteryCircuit whenNew,
       List<GateResult> gates) {
-    this(need, policy, candidate, whenNew, gates, Optional.empty(), Optional.empty());
+    this(
+        need,
+        policy,
+        candidate,
+        whenNew,
+        gates,
+        Optional.empty(),
+        Optional.empty(),
+        new ConcurrentHashMap<>());
   }
 
   private BenchCandidate(
@@ -128,7 +145,10 @@ final class BenchCandidate {
       BatteryCircuit whenNew,
       List<GateResult> gates,
       Optional<Double> expectedYearsSeen,
-      Optional<Beside.Role> role) {
+      Optional<Beside.Role> role,
+      Map<Day, Double> reached) {
+    this.reached = reached;
+    this.expectedYearsSeen = expectedYearsSeen;
     this.need = need;
     this.policy = policy;
     this.candidate = candidate;
@@ -189,7 +209,16 @@ final class BenchCandidate {
   /** The same, its life moved by how long the batteries its owner had lasted against the model. */
   BenchCandidate seen(double expectedYears) {
     return new BenchCandidate(
-        need, policy, candidate, whenNew, gates, Optional.of(expectedYears), role);
+        need, policy, candidate, whenNew, gates, Optional.of(expectedYears), role, reached);
+  }
+
+  /** The same in a need that differs in the years kept alone. */
+  BenchCandidate kept(Need other) {
+    BenchCandidate kept =
+        new BenchCandidate(
+            other, policy, candidate, whenNew, gates, expectedYearsSeen, role, reached);
+    kept.known = known;
+    return kept;
   }
 
   /** What the model alone expects of its life (y). */
@@ -363,7 +392,7 @@ final class BenchCandidate {
     double ampHours = label.capacity().value() * health;
     int coldMonth = (int) Math.rint(need.climate().coldestMonth().value());
     DailyBalance winter = balance(coldMonth, ampHours);
-    double reached = reached(coldMonth, winter, ampHours);
+    double reached = reached(coldMonth, ampHours);
     int layUpMonth = layUpMonth();
     Parked layUp =
         layUp(
@@ -462,12 +491,12 @@ final class BenchCandidate {
 
   /** Charge in daily use in a month: what it was two months before, run on through this one (1). */
   private double reached(int month, double ampHours) {
-    return reached(month, balance(month, ampHours), ampHours);
-  }
-
-  private double reached(int month, DailyBalance then, double ampHours) {
-    int before = 1 + Math.floorMod(month - 1 - MONTHS_BEFORE, 12);
-    return then.afterMonth(balance(before, ampHours).settles());
+    return reached.computeIfAbsent(
+        new Day(month, ampHours),
+        day -> {
+          int before = 1 + Math.floorMod(month - 1 - MONTHS_BEFORE, 12);
+          return balance(month, ampHours).afterMonth(balance(before, ampHours).settles());
+        });
   }
 
   /** What the owner's use, heat and lay-up make of its life. */

@@ -2,7 +2,9 @@ package org.fermix.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.fermix.core.charging.ChargeTime;
 import org.fermix.core.chemistry.ChargingWindow;
@@ -428,17 +430,32 @@ final class Gates {
    * then (1): smooth in volts and degrees. What is locked by the cold is judged as warmed.
    */
   private static double reachedInWinter(Need need, Label label, double twelveVolts) {
+    double aboutKg = Math.max(1, Math.rint(label.mass().value() / SAME_KG)) * SAME_KG;
     double batteryC =
         need.climate().winterMeanC().value()
-            + ThermalLag.of(label.chemistry(), label.mass().value(), need.place())
-                .meanDriveK(LONG_DRIVE_HOURS);
-    return ChargeTime.reached(
-        label.chemistry(),
-        HALF,
-        LONG_DRIVE_HOURS,
-        twelveVolts,
-        label.chemistry().isLead() ? batteryC : Math.max(WARMED_C, batteryC));
+            + ThermalLag.of(label.chemistry(), aboutKg, need.place()).meanDriveK(LONG_DRIVE_HOURS);
+    if (IN_WINTER.size() > MOST_WINTERS) {
+      IN_WINTER.clear();
+    }
+    return IN_WINTER.computeIfAbsent(
+        new Winter(
+            label.chemistry(),
+            twelveVolts,
+            label.chemistry().isLead() ? batteryC : Math.max(WARMED_C, batteryC)),
+        winter ->
+            ChargeTime.reached(
+                winter.chemistry(), HALF, LONG_DRIVE_HOURS, winter.volts(), winter.batteryC()));
   }
+
+  private record Winter(Chemistry chemistry, double volts, double batteryC) {}
+
+  /** A long drive is the same to all of a chemistry and about a mass: dear, and asked of each. */
+  private static final Map<Winter, Double> IN_WINTER = new ConcurrentHashMap<>();
+
+  private static final int MOST_WINTERS = 4096;
+
+  /** Masses so close warm alike (kg). */
+  private static final double SAME_KG = 0.25;
 
   /** True where an unheated battery takes no charge in the coldest month it is used in. */
   private static boolean lockedInCold(Need need, Label label) {

@@ -7,15 +7,9 @@ import org.fermix.core.quantity.Normal;
  * How many years a battery goes on doing what is asked: it lives, and its margin, which falls with
  * wear, still holds. Over the lives ℓ it may have, the chance that it does after t years is R(t) =
  * mean of Φ(z(t/ℓ)) while t &lt; ℓ, with z(x) = z₀ − (z₀ − z₁)·x^1.7 between new and the end of its
- * life; docs/model.md, section 6.
- *
- * @param whenNew z₀, how surely it does all that is asked when new (σ)
- * @param atEnd z₁, the same at the end of its life; never surer than new (σ)
- * @param lifeYears median of its lives (y)
- * @param sigma standard deviation of ln(life) of one piece (1)
- * @param ageYears in service by now; it has lived so long (y)
+ * life; docs/model.md, section 6. Not to be shared between threads.
  */
-record Lasting(double whenNew, double atEnd, double lifeYears, double sigma, double ageYears) {
+final class Lasting {
   /** Wear of the margin over the share of its life, as that of health. */
   private static final double EXPONENT = 1.7;
 
@@ -28,8 +22,46 @@ record Lasting(double whenNew, double atEnd, double lifeYears, double sigma, dou
   /** Nobody plans with less than two years, or half a short life, of a battery bought (y). */
   private static final double LEAST_YEARS = 2;
 
-  Lasting {
-    atEnd = Math.min(whenNew, atEnd);
+  private final double whenNew;
+  private final double atEnd;
+  private final double lifeYears;
+  private final double sigma;
+  private final double ageYears;
+
+  /** Worked out once; not a number until then. */
+  private double years = Double.NaN;
+
+  /**
+   * Of one battery.
+   *
+   * @param whenNew z₀, how surely it does all that is asked when new (σ)
+   * @param atEnd z₁, the same at the end of its life; never taken surer than new (σ)
+   * @param lifeYears median of its lives (y)
+   * @param sigma standard deviation of ln(life) of one piece (1)
+   * @param ageYears in service by now; it has lived so long (y)
+   */
+  Lasting(double whenNew, double atEnd, double lifeYears, double sigma, double ageYears) {
+    this.whenNew = whenNew;
+    this.atEnd = Math.min(whenNew, atEnd);
+    this.lifeYears = lifeYears;
+    this.sigma = sigma;
+    this.ageYears = ageYears;
+  }
+
+  double whenNew() {
+    return whenNew;
+  }
+
+  double atEnd() {
+    return atEnd;
+  }
+
+  double lifeYears() {
+    return lifeYears;
+  }
+
+  double ageYears() {
+    return ageYears;
   }
 
   /** Chance that it does what is asked some years from now, given that it lives today (1). */
@@ -76,7 +108,7 @@ record Lasting(double whenNew, double atEnd, double lifeYears, double sigma, dou
       return 0;
     }
     double does = 0;
-    double doesNot = lifeYears * Math.exp(FARTHEST_SIGMAS * sigma);
+    double doesNot = Math.max(lifeYears, ageYears) * Math.exp(FARTHEST_SIGMAS * sigma);
     while (doesNot - does > NEAR_YEARS) {
       double middle = 0.5 * (does + doesNot);
       if (chanceAfter(middle) >= chance) {
@@ -90,7 +122,10 @@ record Lasting(double whenNew, double atEnd, double lifeYears, double sigma, dou
 
   /** Years from now, as likely more as less (y). */
   double years() {
-    return yearsTo(EVEN);
+    if (Double.isNaN(years)) {
+      years = yearsTo(EVEN);
+    }
+    return years;
   }
 
   /** From where nine in ten still do to where one in ten does (y). */

@@ -101,12 +101,9 @@ public record Shortlist(
       QuickCalibration calibration,
       Iterable<Label> catalogue) {
     Screening screening = new Screening(need, policy, conditions, calibration);
-    return of(
-        need,
-        conditions,
-        weights,
-        () ->
-            StreamSupport.stream(catalogue.spliterator(), false).map(screening::judge).iterator());
+    List<Screening.Screened> judged =
+        StreamSupport.stream(catalogue.spliterator(), true).map(screening::judge).toList();
+    return of(need, conditions, weights, judged);
   }
 
   /** The same, where each was judged before by a screening of this need; gone through once. */
