@@ -452,7 +452,7 @@ final class BenchCandidate {
 
   private Parked parked(
       Stand stand, Seasons place, double fromDay, double fromCharge, double ampHours) {
-    double cut = protection.map(each -> cut(stand, each)).orElse(0.0);
+    double cut = protection.map(each -> cut(each)).orElse(0.0);
     Storage storage =
         new Storage(
             chemistry,
@@ -465,11 +465,9 @@ final class BenchCandidate {
     return new Parked(storage, stand, fromCharge, InConditions.drainSigma(need, label), coldest);
   }
 
-  /** The charge at which the machine is cut off. */
-  private static double cut(Stand stand, Protection protection) {
-    return stand.way() == Stand.Way.RESERVE_ARMED && protection.hasReserve()
-        ? protection.reserveCharge()
-        : protection.lowestCharge();
+  /** The charge at which the machine is cut off; a reserve acts whether or not it is armed. */
+  private static double cut(Protection protection) {
+    return protection.hasReserve() ? protection.reserveCharge() : protection.lowestCharge();
   }
 
   /** The coldest it gets where it is laid up, month by month, with the battery's own lag. */

@@ -33,6 +33,8 @@ public record Finding(Code code, double found, double needed, String named) {
     LARGER_THAN_TODAYS,
     /** No tray was measured; its positive is not where that of today's battery is. */
     OTHER_SIDE_THAN_TODAYS,
+    /** Goes in, so near over its terminals that they want a cover; found is what is free (mm). */
+    COVER_TERMINALS,
     /** Goes in; found is the least spare on any side (mm). */
     GOES_IN,
     /** Goes in with play; found is the play lengthwise, needed widthwise (mm). */

@@ -13,6 +13,7 @@ import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.CredibleRating;
+import org.fermix.core.electrical.Protection;
 import org.fermix.core.fit.Fit;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
@@ -34,10 +35,13 @@ import org.fermix.core.storage.ThermalLag;
  */
 final class Gates {
   private static final double CLOSE_SHARE = 1.05;
-  private static final double CLOSE_MM = 5;
+  private static final double BESIDE_MM = 2;
+
+  /** Nearer over its terminals they want a cover; common practice, no source (mm). */
+  private static final double COVERED_MM = 12;
 
   /** Less than this over live terminals is a short circuit in waiting (mm); estimate. */
-  private static final double LEAST_CLEARANCE_MM = 1;
+  private static final double LEAST_CLEARANCE_MM = 3;
 
   private static final double ORDINARY_CHARGE = 0.9;
   private static final double ORDINARY_C = 15;
@@ -148,7 +152,7 @@ final class Gates {
     tooLarge(findings, Finding.Code.TOO_WIDE, fit.spareWidthMm());
     tooLarge(findings, Finding.Code.TOO_HIGH, fit.spareHeightMm());
     if (fit.spareHeightMm() >= 0 && fit.spareHeightMm() < LEAST_CLEARANCE_MM) {
-      findings.add(new Finding(Finding.Code.NO_CLEARANCE, fit.spareHeightMm(), CLOSE_MM));
+      findings.add(new Finding(Finding.Code.NO_CLEARANCE, fit.spareHeightMm(), LEAST_CLEARANCE_MM));
     }
     Optional<Tray.Opening> wayIn = need.tray().get().wayIn();
     wayIn
@@ -175,15 +179,18 @@ final class Gates {
     if (fit.orientation() != Fit.Orientation.UPRIGHT) {
       return GateResult.of(Gate.FITS, Mark.CLOSE, turned(fit.orientation()), least(fit), 0);
     }
-    if (fit.wantsSpacer()) {
-      return GateResult.of(
-          Gate.FITS,
-          Mark.CLEARS,
-          Finding.Code.WANTS_SPACER,
-          fit.spareLengthMm(),
-          fit.spareWidthMm());
+    if (fit.spareHeightMm() < COVERED_MM) {
+      findings.add(new Finding(Finding.Code.COVER_TERMINALS, fit.spareHeightMm(), COVERED_MM));
     }
-    Mark mark = fit.spareHeightMm() < CLOSE_MM ? Mark.CLOSE : Mark.CLEARS;
+    if (fit.wantsSpacer()) {
+      findings.add(new Finding(Finding.Code.WANTS_SPACER, fit.spareLengthMm(), fit.spareWidthMm()));
+    }
+    if (!findings.isEmpty()) {
+      return new GateResult(
+          Gate.FITS, fit.spareHeightMm() < COVERED_MM ? Mark.CLOSE : Mark.CLEARS, findings);
+    }
+    Mark mark =
+        Math.min(fit.spareLengthMm(), fit.spareWidthMm()) < BESIDE_MM ? Mark.CLOSE : Mark.CLEARS;
     return GateResult.of(Gate.FITS, mark, Finding.Code.GOES_IN, least(fit), 0);
   }
 
@@ -249,10 +256,13 @@ final class Gates {
     if (printed.size() == 1 && same.isPresent() && believed.asPrinted()) {
       return same.get().amps();
     }
-    double amps =
+    double restated =
         asked.equals(CrankingTest.COLD_CRANKING)
             ? believed.rating().amps()
             : circuit.get().ratedAmps(asked);
+    // No milder test makes its protection pass more than it says.
+    double amps =
+        Protection.of(label).map(each -> Math.min(restated, each.mostA())).orElse(restated);
     // Printed by that very test, and within what is believed: as printed.
     return same.filter(
             each -> Math.abs(Math.log(each.amps() / amps)) < Band.SIGMAS * believed.sigma())

@@ -235,10 +235,10 @@ public record Engine(
 
   /**
    * Cold cranking amps by the displacement rule of thumb (A): one per cubic inch for petrol, two
-   * for diesel. Common practice, no source.
+   * for diesel, at 12 V; at another voltage as many watts. Common practice, no source.
    */
   public double ruleOfThumbCca() {
     double cubicInches = displacementLitres() / 0.016387064;
-    return (engineClass.diesel() ? 2 : 1) * cubicInches;
+    return (engineClass.diesel() ? 2 : 1) * cubicInches / series();
   }
 }

@@ -281,9 +281,24 @@ class GatesTest {
 
   @Test
   void aShorterCaseWantsASpacer() {
-    Label shorter = sized(new CaseSize(242, 175, 190), TerminalSide.RIGHT);
+    Label shorter = sized(new CaseSize(242, 170, 185), TerminalSide.RIGHT);
     assertThat(code(NEED, shorter, Gate.FITS)).isEqualTo(Finding.Code.WANTS_SPACER);
     assertThat(gate(NEED, shorter, Gate.FITS).mark()).isEqualTo(Mark.CLEARS);
+  }
+
+  /** Over the terminals: under 3 mm fails, to 12 wants a cover; beside, under 2 is close. */
+  @Test
+  void terminalsWantRoomOrACover() {
+    Label near = sized(new CaseSize(274, 170, 198), TerminalSide.RIGHT);
+    assertThat(code(NEED, near, Gate.FITS)).isEqualTo(Finding.Code.NO_CLEARANCE);
+    assertThat(gate(NEED, near, Gate.FITS).mark()).isEqualTo(Mark.FAILS);
+    Label covered = sized(new CaseSize(274, 170, 190), TerminalSide.RIGHT);
+    assertThat(code(NEED, covered, Gate.FITS)).isEqualTo(Finding.Code.COVER_TERMINALS);
+    assertThat(gate(NEED, covered, Gate.FITS).mark()).isEqualTo(Mark.CLOSE);
+    Label tight = sized(new CaseSize(277, 170, 185), TerminalSide.RIGHT);
+    assertThat(gate(NEED, tight, Gate.FITS).mark()).isEqualTo(Mark.CLOSE);
+    Label free = sized(new CaseSize(274, 170, 185), TerminalSide.RIGHT);
+    assertThat(gate(NEED, free, Gate.FITS).mark()).isEqualTo(Mark.CLEARS);
   }
 
   @Test

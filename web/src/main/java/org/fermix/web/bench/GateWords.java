@@ -90,6 +90,8 @@ public final class GateWords {
           "measure the tray: " + millimetres(found, display) + " larger than today’s";
       case OTHER_SIDE_THAN_TODAYS ->
           "measure the leads: positive is on the other side than today’s";
+      case COVER_TERMINALS ->
+          "fits, " + millimetres(found, display) + " over the terminals: cover them";
       case GOES_IN ->
           found < 0.5
               ? "fits, nothing to spare"
@@ -112,7 +114,7 @@ public final class GateWords {
               + ", not settled: ask for the cold test";
       case CRANKING_NOT_ASKED ->
           display.show(found, Unit.AMPERE).text() + (found < needed ? ", below the rule" : "");
-      case NO_CLEARANCE -> "nothing free over the terminals";
+      case NO_CLEARANCE -> "only " + millimetres(found, display) + " over the terminals";
       case PROTECTED -> "stated";
       case PROTECTION_NOT_STATED -> "no protection stated";
       case NO_PROTECTION -> "no protection";
