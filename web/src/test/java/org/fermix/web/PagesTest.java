@@ -374,7 +374,7 @@ class PagesTest extends WebTestBase {
     typed.put("discharges", "16 Ah for ages");
     HttpResponse<String> wrong = visit.submit(job + "/lineup", job + "/lineup/new", typed);
     assertThat(wrong.statusCode()).isEqualTo(422);
-    assertThat(wrong.body()).contains("16 Ah for ages").contains("such as 16 Ah 100 h");
+    assertThat(wrong.body()).contains("16 Ah for ages").contains("such as 23 Ah 50 h");
     typed.put("discharges", "60 Ah 5 h");
     typed.put("capacityHours", "10");
     typed.put("reserveShare", "25");

@@ -11,7 +11,7 @@ import org.fermix.web.shared.NumberText;
 
 /**
  * Further hour rates and rows of a discharge table as they are typed: each is an amount in Ah or A
- * and a time in h or min, such as "16 Ah 100 h; 25 A 94 min", set apart by semicolons or lines.
+ * and a time in h or min, such as "23 Ah 50 h; 25 A 71 min", set apart by semicolons or lines.
  *
  * @param complaint what is wrong, empty when nothing is
  */
@@ -22,7 +22,7 @@ public record DischargeText(List<RatedCharge> points, String complaint) {
   private static final String SEPARATORS = ";\n\r";
   private static final double MINUTES_PER_HOUR = 60;
   private static final String WANTED =
-      "Give each as an amount and a time, such as 16 Ah 100 h or 25 A 94 min, set apart by"
+      "Give each as an amount and a time, such as 23 Ah 50 h or 25 A 71 min, set apart by"
           + " semicolons.";
 
   /** Copies the list. */

@@ -11,8 +11,8 @@ import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.shared.NumberText;
 
 /**
- * Further cranking ratings as they are typed: an amount and the test it is by, such as "1000 MCA;
- * 690 EN", set apart by semicolons or lines.
+ * Further cranking ratings as they are typed: an amount and the test it is by, such as "870 MCA;
+ * 610 EN", set apart by semicolons or lines.
  *
  * @param complaint what is wrong, empty when nothing is
  */
@@ -45,7 +45,7 @@ public record RatingText(List<CrankingRating> ratings, String complaint) {
                 + number
                 + " is “"
                 + entry
-                + "”. Give each as an amount and a test, such as 1000 MCA or 690 EN; the tests are "
+                + "”. Give each as an amount and a test, such as 870 MCA or 610 EN; the tests are "
                 + String.join(", ", CrankingTest.all().stream().map(RatingText::name).toList())
                 + ".");
       }

@@ -159,14 +159,14 @@ class DemoGarage implements ApplicationRunner {
     chargers.add(
         job,
         Map.of(
-            "name", "Harbour Demo 4 A",
+            "name", "Harbour Demo 3.5 A",
             "kind", "CHARGER",
-            "amps", "4",
+            "amps", "3.5",
             "top", "14.4",
             "float", "13.6",
             "desulfates", "yes"));
     chargers.add(
-        job, Map.of("name", "Grebe Demo mini", "kind", "MAINTAINER", "amps", "0.8", "top", "13.7"));
+        job, Map.of("name", "Grebe Demo mini", "kind", "MAINTAINER", "amps", "1.2", "top", "13.7"));
     needs.store(
         job,
         Map.ofEntries(
@@ -306,7 +306,7 @@ class DemoGarage implements ApplicationRunner {
             ReadingKind.REST_VOLTS,
             "Demo Meter 1",
             Map.of(
-                "volts", "12.52", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A"),
+                "volts", "12.52", "rested", "13", "surface", "no", "charger", "Harbour Demo 3.5 A"),
             ago(6)));
     sure(
         checks.take(
@@ -337,7 +337,7 @@ class DemoGarage implements ApplicationRunner {
             Submissions.number(),
             "Demo Meter 1",
             Map.of(
-                "volts", "12.79", "rested", "13", "surface", "no", "charger", "Harbour Demo 4 A")));
+                "volts", "12.79", "rested", "13", "surface", "no", "charger", "Harbour Demo 3.5 A")));
     sure(
         proofs.take(
             job,

@@ -105,9 +105,9 @@ final class BatteryForm {
                   new Field.Choice("12", "12 V"),
                   new Field.Choice("24", "24 V"))),
           Field.text("ratings", "Other cranking ratings", RatingText.LONGEST)
-              .withHelp("Such as 1000 MCA; 690 EN. All are weighed together."),
+              .withHelp("Such as 870 MCA; 610 EN. All are weighed together."),
           Field.text("discharges", "Other rates and discharge table", DischargeText.LONGEST)
-              .withHelp("Such as 16 Ah 100 h; 25 A 94 min. Each counts at its own current."),
+              .withHelp("Such as 23 Ah 50 h; 25 A 71 min. Each counts at its own current."),
           yesNo("protected", "Protection built in")
               .withHelp("Of lithium and sodium; some sheets call it a management system."),
           yesNo("heated", "Warms itself before charging"),

@@ -29,7 +29,7 @@ class RatingTextTest {
   void saysWhatIsWrongAndWhatIsTaken(String typed) {
     RatingText read = RatingText.read(typed);
     assertThat(read.ratings()).isEmpty();
-    assertThat(read.complaint()).contains("Number 1", "such as 1000 MCA", "PHCA");
+    assertThat(read.complaint()).contains("Number 1", "such as 870 MCA", "PHCA");
   }
 
   @Test

@@ -80,7 +80,7 @@ class AdvicePagesTest extends WebTestBase {
             "rating 600 A CCA 626 A CCA +4 %");
     label.put("ratings", "1100 marine");
     assertThat(visit.submit(job + "/lineup/new", job + "/lineup/new", label).body())
-        .contains("value=\"1100 marine\"", "such as 1000 MCA or 690 EN");
+        .contains("value=\"1100 marine\"", "such as 870 MCA or 610 EN");
   }
 
   /** A price nobody named is unknown, and nothing is said of money. */
