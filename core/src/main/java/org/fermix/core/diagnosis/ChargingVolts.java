@@ -42,6 +42,24 @@ public record ChargingVolts(
         * Compensation.volts(chemistry, chemistry.charging().neverExceedVolts(), temperatureC);
   }
 
+  /** Below this no computer holds an alternator: it does not charge (V, 12 V system). */
+  private static final double LEAST_STEERED_VOLTS = 12.5;
+
+  /**
+   * True where a computer may be holding the alternator back, so that this settles nothing yet:
+   * common practice, no source.
+   *
+   * @param steered true of machines that many of which reckon their battery’s charge
+   * @param loadedTold true where it was read with lamps and blower on as well
+   */
+  public boolean mayBeHeldBack(
+      Chemistry chemistry, double series, boolean steered, boolean loadedTold) {
+    return steered
+        && judge(chemistry, series) == Level.LOW
+        && fastVolts >= LEAST_STEERED_VOLTS * series
+        && (!loadedTold || loadedVolts >= LEAST_VOLTS * series);
+  }
+
   /** Judges it; too much matters more than too little. */
   public Level judge(Chemistry chemistry, double series) {
     if (Math.max(idleVolts, fastVolts) > mostVolts(chemistry, series)) {

@@ -34,6 +34,11 @@ public record Charging(
     this(regulatedVolts, spareAmps, idleAmps, idleShare, Optional.empty());
   }
 
+  /** The same at other volts (V). */
+  public Charging at(Given otherVolts) {
+    return new Charging(otherVolts, spareAmps, idleAmps, idleShare, source);
+  }
+
   /** True where no alternator is meant, in a machine that usually has a stator or not. */
   public boolean isStator(boolean usually) {
     return source.map(each -> each == Source.STATOR).orElse(usually);

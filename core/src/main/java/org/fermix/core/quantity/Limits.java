@@ -9,6 +9,11 @@ package org.fermix.core.quantity;
  * @param most metric
  */
 public record Limits(String name, double least, double most, Unit unit) {
+  /** True where the value lies within. */
+  public boolean allows(double value) {
+    return value >= least && value <= most;
+  }
+
   /** Returns the value when it lies within. */
   public double check(double value) {
     return Check.within(name, value, least, most, unit.symbol(UnitSystem.METRIC));

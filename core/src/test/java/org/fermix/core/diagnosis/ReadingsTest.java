@@ -185,6 +185,27 @@ class ReadingsTest {
         .isEqualTo(mark);
   }
 
+  /**
+   * A car that steers its alternator may show 12.9 V with everything off and be sound; read again
+   * with everything on, the volts tell (common practice, no source).
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "12.9, 12.9, true, false, true",
+    "12.9, 12.9, false, false, false",
+    "12.9, 14.1, true, true, true",
+    "12.9, 12.8, true, true, false",
+    "12.1, 12.1, true, false, false",
+    "14.2, 14.2, true, false, false"
+  })
+  void anAlternatorMayBeHeldBack(
+      double fast, double loaded, boolean steered, boolean told, boolean held) {
+    assertThat(
+            new ChargingVolts(fast, fast, loaded, 20)
+                .mayBeHeldBack(Chemistry.of("flooded"), 1, steered, told))
+        .isEqualTo(held);
+  }
+
   /** Handbook example 16 by six cells; a cell 0.060 below the rest is failing. */
   @Test
   void gravitiesOfTheCells() {

@@ -17,6 +17,10 @@ import org.fermix.core.diagnosis.ReadingKind;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Tested;
+import org.fermix.core.machine.Charging;
+import org.fermix.core.machine.Need;
+import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Unit;
 import org.fermix.web.account.Submissions;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.lineup.LineUp;
@@ -119,7 +123,7 @@ public class Checks {
   }
 
   private State state(OpenJob job, List<Reading> readings, Display display) {
-    Suspect suspect = suspect(job);
+    Suspect suspect = asCharged(suspect(job), readings, display);
     List<Judged> counting = new ArrayList<>();
     List<Evidence> evidence = new ArrayList<>(suspect.workedOut(failedAtC(readings)));
     List<Evidence> workedOut = List.copyOf(evidence);
@@ -174,6 +178,27 @@ public class Checks {
   private Suspect suspect(OpenJob job) {
     return Suspect.of(
         needs.of(job), lineUp.candidates(job).stream().filter(Candidate::isToday).findFirst());
+  }
+
+  /** What the charging was found to give in this check counts for the trips as well. */
+  private static Suspect asCharged(Suspect suspect, List<Reading> readings, Display display) {
+    Need need = suspect.need();
+    return readings.stream()
+        .filter(reading -> reading.kind() == ReadingKind.CHARGING_VOLTS && !reading.isCannot())
+        .filter(
+            reading ->
+                Judgement.of(reading.kind(), reading.facts(), suspect, display)
+                    .evidence()
+                    .isPresent())
+        .flatMap(reading -> reading.facts().number("fast").stream())
+        .filter(volts -> Charging.REGULATED_VOLTS.allows(volts))
+        .findFirst()
+        .map(
+            volts ->
+                Suspect.of(
+                    need.charged(need.charging().at(Given.typed(volts, Unit.VOLT))),
+                    suspect.today()))
+        .orElse(suspect);
   }
 
   /** Temperature at which it failed: said with what it does, else with the cranking voltage. */

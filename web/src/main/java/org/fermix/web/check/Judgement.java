@@ -186,6 +186,20 @@ record Judgement(
             fast,
             facts.number("loaded", fast),
             facts.number("temperature", ROOM_C));
+    if (reading.mayBeHeldBack(
+        suspect.chemistry(),
+        suspect.series(),
+        suspect.kind().watchesBattery(),
+        facts.number("loaded").isPresent())) {
+      return nothing(
+          volts(fast, display)
+              + (facts.number("loaded").isPresent()
+                  ? ", and more with everything on: a computer steers it. Right."
+                  : ". Does it charge by computer? Switch lamps, blower and rear window on and read"
+                      + " again: "
+                      + volts(ChargingVolts.LEAST_VOLTS * suspect.series(), display)
+                      + " or more is right."));
+    }
     String words =
         switch (reading.judge(suspect.chemistry(), suspect.series())) {
           case LOW ->

@@ -337,7 +337,14 @@ class DemoGarage implements ApplicationRunner {
             Submissions.number(),
             "Demo Meter 1",
             Map.of(
-                "volts", "12.79", "rested", "13", "surface", "no", "charger", "Harbour Demo 3.5 A")));
+                "volts",
+                "12.79",
+                "rested",
+                "13",
+                "surface",
+                "no",
+                "charger",
+                "Harbour Demo 3.5 A")));
     sure(
         proofs.take(
             job,
