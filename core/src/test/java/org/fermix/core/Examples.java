@@ -2,6 +2,7 @@ package org.fermix.core;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.random.RandomGenerator;
 import org.fermix.core.casing.CaseSize;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.chemistry.Chemistry;
@@ -14,6 +15,7 @@ import org.fermix.core.label.Sheet;
 import org.fermix.core.machine.BatteryPlace;
 import org.fermix.core.machine.Charging;
 import org.fermix.core.machine.Climate;
+import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Driving;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.EngineClass;
@@ -27,6 +29,7 @@ import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Spread;
 import org.fermix.core.quantity.Unit;
 
 /** Invented batteries and machines that several tests share. */
@@ -172,5 +175,15 @@ public final class Examples {
         new Candidate("B", label("efb", 680, 70, 116, 18.2, 124), 0),
         new Candidate("C", label("agm", 760, 70, 125, 20.5, 172), 0),
         new Candidate("D", heated(label("lfp", 650, 40, 95, 6.4, 420)), 0));
+  }
+
+  /** An engine of its class drawn within what is uncertain of drag, starter, leads and speed. */
+  public static Departure drawnDeparture(RandomGenerator random) {
+    return new Departure(
+        Math.exp(Spread.DRAG.sigma() * random.nextGaussian()),
+        Math.exp(Spread.WINDING.sigma() * random.nextGaussian()),
+        Math.exp(Spread.COUNTER_VOLTS.sigma() * random.nextGaussian()),
+        Math.exp(Spread.LEADS.sigma() * random.nextGaussian()),
+        Math.exp(Spread.FIRE_SPEED.sigma() * random.nextGaussian()));
   }
 }

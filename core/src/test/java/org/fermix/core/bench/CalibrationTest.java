@@ -173,15 +173,7 @@ class CalibrationTest {
         new Cranking(
             in.circuit()
                 .withResistance(Math.exp(in.circuit().resistanceSigma() * random.nextGaussian())),
-            in.need()
-                .engine()
-                .departing(
-                    new Departure(
-                        Math.exp(Spread.DRAG.sigma() * random.nextGaussian()),
-                        Math.exp(Spread.WINDING.sigma() * random.nextGaussian()),
-                        Math.exp(Spread.COUNTER_VOLTS.sigma() * random.nextGaussian()),
-                        Math.exp(Spread.LEADS.sigma() * random.nextGaussian()),
-                        Math.exp(Spread.FIRE_SPEED.sigma() * random.nextGaussian()))),
+            in.need().engine().departing(Examples.drawnDeparture(random)),
             in.power().protection());
     double low = in.circuit().lowestTrustedCharge();
     double high = 1;

@@ -13,7 +13,6 @@ import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
-import org.fermix.core.machine.Departure;
 import org.fermix.core.machine.Engine;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Spread;
@@ -84,15 +83,7 @@ class LithiumDrawsTest {
               CrankingRating.cca(amps));
       Cranking cranking =
           new Cranking(
-              battery,
-              engine.departing(
-                  new Departure(
-                      Math.exp(Spread.DRAG.sigma() * random.nextGaussian()),
-                      Math.exp(Spread.WINDING.sigma() * random.nextGaussian()),
-                      Math.exp(Spread.COUNTER_VOLTS.sigma() * random.nextGaussian()),
-                      Math.exp(Spread.LEADS.sigma() * random.nextGaussian()),
-                      Math.exp(Spread.FIRE_SPEED.sigma() * random.nextGaussian()))),
-              in.power().protection());
+              battery, engine.departing(Examples.drawnDeparture(random)), in.power().protection());
       double charge =
           Math.min(1, in.chargeAtStart() + Spread.CHARGE_REACHED.sigma() * random.nextGaussian());
       double at = celsius + Spread.TEMPERATURE.sigma() * random.nextGaussian();

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.CandidateAnswer;
@@ -282,9 +283,12 @@ class SheetMaker {
           display.show(label.size().heightMm(), Unit.MILLIMETRE).text());
     }
 
+    /** Who would do as well: none of which something is unknown that is known of the one taken. */
     List<Sheet.Also> also() {
+      Set<Hold> unknown = taken.map(each -> Hold.of(need, each)).orElse(Set.of());
       return decision.meeting().stream()
           .filter(ranked -> !ranked.letter().equals(taken.map(CandidateAnswer::letter).orElse("")))
+          .filter(ranked -> unknown.containsAll(Hold.of(need, ranked.answer())))
           .limit(taken.isPresent() ? 1 : 0)
           .map(
               ranked -> {
