@@ -10,6 +10,7 @@ import java.util.function.DoubleFunction;
 import org.fermix.core.bench.Bench;
 import org.fermix.core.bench.Conditions;
 import org.fermix.core.bench.Policy;
+import org.fermix.core.bench.Screening;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.quantity.Given;
@@ -103,10 +104,13 @@ public record Influence(
 
   private static String first(
       Need need, Policy policy, List<Candidate> candidates, Weights weights) {
-    Bench bench = Bench.of(need, policy, candidates);
-    return Decision.rank(bench.answer(Conditions.of(need)), weights).stream()
+    Conditions conditions = Conditions.of(need);
+    Map<String, Screening.Headline> headlines =
+        Bench.of(need, policy, candidates).headlines(conditions);
+    Points points = Points.of(headlines.values(), weights, conditions, conditions.layUpDays(need));
+    return Order.of(headlines.keySet(), letter -> letter, headlines::get, points).stream()
         .findFirst()
-        .map(Ranked::letter)
+        .map(Order::name)
         .orElse(NOBODY);
   }
 }

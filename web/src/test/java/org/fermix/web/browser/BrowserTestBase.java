@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.net.URI;
@@ -73,7 +74,9 @@ abstract class BrowserTestBase extends WebTestBase {
                     .setLocale("en-GB")
                     .setBaseURL("http://127.0.0.1:" + port));
     Page page = context.newPage();
-    page.setDefaultTimeout(10_000);
+    page.setDefaultTimeout(30_000);
+    // How fast it is belongs in the bench; a machine that is busy is no fault of the page.
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     page.onRequest(
         request -> {
           URI uri = URI.create(request.url());
