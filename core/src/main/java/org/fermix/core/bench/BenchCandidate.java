@@ -349,8 +349,10 @@ final class BenchCandidate {
    */
   private Lasting lasting(Conditions conditions) {
     Conditions asked = conditions.aged(JudgedAge.USUAL);
-    if (known != null && known.asked().equals(asked)) {
-      return known.lasting();
+    // Read once: another request may ask of other conditions meanwhile.
+    Known before = known;
+    if (before != null && before.asked().equals(asked)) {
+      return before.lasting();
     }
     LifeEstimate expected = expected(asked.stand());
     double healthAtEnd = expected.healthAt(expected.years());

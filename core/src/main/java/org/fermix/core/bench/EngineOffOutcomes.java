@@ -72,7 +72,7 @@ final class EngineOffOutcomes implements OutcomeFamily {
 
   private Figure hours() {
     OffLoad load = OffLoad.of(in);
-    double hours = in.engineOffHours();
+    double hours = in.engineOffHours(in.policy().startSureness());
     if (hours <= 0) {
       return Figure.of(
           0, Unit.HOUR, new Band(0, load.hours(-Band.SIGMAS)), Reach.NEVER, () -> working(load, 0));

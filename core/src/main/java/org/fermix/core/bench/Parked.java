@@ -32,6 +32,9 @@ final class Parked {
   private static final int STEPS = 2 + (int) (Parking.LONGEST_TOLD_DAYS / STEP_DAYS);
   private static final double MOST_LOST = 0.95;
 
+  /** At the freezing point itself, without the margin that a start is judged with (σ). */
+  private static final double FROZEN = -Freezing.MARGIN_K / Spread.FREEZING.sigma();
+
   private final Storage storage;
   private final Stand stand;
   private final double fromCharge;
@@ -221,7 +224,7 @@ final class Parked {
   private double frozenAfter() {
     if (mayFreeze && stand.way() != Stand.Way.MAINTAINED) {
       for (double day = 0; day < STEP_DAYS * (STEPS - 1); day += DAYS_PER_WEEK) {
-        if (unfrozen(MIDDLE, day, charge(day)) < 0) {
+        if (unfrozen(MIDDLE, day, charge(day)) < FROZEN) {
           return day;
         }
       }

@@ -117,6 +117,22 @@ class InvariantsTest {
     assertThat(chance(need, label, new Conditions(5, 900, 0, 0, 0))).isLessThan(1);
   }
 
+  /** A load that nobody has said how long to run has hours all the same; near frost is no frost. */
+  @Test
+  void whatIsOnlyPartlyAskedIsAnswered() {
+    Need need = Examples.dieselNeed();
+    Label label = Examples.label("agm", 760, 70, 124, 20, 170);
+    assertThat(
+            answer(need, label, new Conditions(5, 1, 2, 0, 0))
+                .figure(Outcome.ENGINE_OFF_HOURS)
+                .value())
+        .isGreaterThan(1);
+    // Flat lead freezes a few degrees below zero; full it stands far colder than this.
+    Need mild = Examples.needOf(Examples.engine("petrol-car", 1.6, 4, "5W-30"), -12, 60, 5);
+    assertThat(answer(mild, label, Conditions.of(mild)).figure(Outcome.LIFE).value())
+        .isGreaterThan(3);
+  }
+
   /** No step over temperature, days, volts or age: neighbours are close. */
   @Test
   void nothingJumps() {
