@@ -61,7 +61,7 @@ class AdviceWalkTest extends BrowserTestBase {
             "12",
             "",
             SOUND,
-            List.of("symptom outcome=only_with_boost", "charging-volts fast=12.6"),
+            List.of("symptom outcome=only_with_boost", "charging-volts fast=12.1"),
             List.of("name=Mat chemistry=agm cranking=700 capacity=70 price=150"),
             List.of("mend the charging", "mend the charging", "suffers the same"),
             List.of()),

@@ -112,6 +112,7 @@ abstract class BrowserTestBase extends WebTestBase {
   static String ownJob(Page page, String machine, String volts) {
     page.navigate("/");
     page.getByText("Start my own garage").click();
+    page.waitForURL(Pattern.compile("/garage|/machines"));
     page.navigate("/machines/new");
     fill(page, "name", "Mine");
     fill(page, "type", machine);
@@ -173,7 +174,7 @@ abstract class BrowserTestBase extends WebTestBase {
     page.navigate(job + "/need");
     fillAll(page, Arrays.asList(fields.split(" ", -1)));
     page.getByText("Save the need").first().click();
-    page.waitForTimeout(200);
+    page.waitForURL("**/need?saved");
   }
 
   /** A button by its name. */

@@ -97,23 +97,30 @@ class BodyValveTest {
     assertThat(whole()).startsWith("HTTP/1.1 200");
   }
 
+  /** In rounds: a busy machine may not have read the slow ones yet, or given them up already. */
   @Test
   void slowSendersFromOneAddressDoNotHoldEveryPlace() throws IOException {
+    String answered = "";
+    for (int round = 0; round < 10 && !answered.startsWith("HTTP/1.1 503"); round++) {
+      answered = besideSlowSenders();
+    }
+    assertThat(answered).startsWith("HTTP/1.1 503").contains("Retry-After: 5", "Connection: close");
+  }
+
+  private static String besideSlowSenders() throws IOException {
     List<Socket> slow = new ArrayList<>();
     try {
       for (int i = 0; i < 3; i++) {
         slow.add(new RawRequest(port).begin(1000));
       }
-      String refused = "";
-      for (int i = 0; i < 20 && !refused.startsWith("HTTP/1.1 503"); i++) {
+      String answered = "";
+      for (int i = 0; i < 200 && !answered.startsWith("HTTP/1.1 503"); i++) {
         try (Socket socket = new RawRequest(port).begin(3)) {
           RawRequest.write(socket, "b");
-          refused = RawRequest.answer(socket);
+          answered = RawRequest.answer(socket);
         }
       }
-      assertThat(refused)
-          .startsWith("HTTP/1.1 503")
-          .contains("Retry-After: 5", "Connection: close");
+      return answered;
     } finally {
       for (Socket socket : slow) {
         socket.close();
