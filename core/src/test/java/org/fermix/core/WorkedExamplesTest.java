@@ -129,7 +129,7 @@ class WorkedExamplesTest {
       Chemistry chemistry, double meanC, double sessionsPerYear, double depth) {
     return LifeEstimate.of(
             chemistry.life(Plates.STANDARD),
-            new LifeEstimate.Year(meanC, 2, 0.01, 0.005, sessionsPerYear, depth, 0))
+            new LifeEstimate.Year(meanC, 2, 0.01, 0.005, sessionsPerYear, depth, 0, 0))
         .years();
   }
 

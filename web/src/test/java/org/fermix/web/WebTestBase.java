@@ -10,7 +10,12 @@ import org.springframework.context.annotation.Primary;
 /** One running application on the test database, shared by all tests that need it. */
 @SpringBootTest(
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-    properties = {"fermix.allowance.openings-per-hour=100000", "fermix.housekeeping.first=PT24H"})
+    properties = {
+      "fermix.allowance.openings-per-hour=100000",
+      "fermix.housekeeping.first=PT24H",
+      // The machine of the tests may be slow; a hung statement is found by the proofs.
+      "spring.datasource.hikari.connection-init-sql=set statement_timeout = '60s'"
+    })
 @Import(WebTestBase.FixedSeeds.class)
 public abstract class WebTestBase {
   /**

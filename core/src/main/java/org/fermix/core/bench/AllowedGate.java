@@ -26,12 +26,18 @@ public final class AllowedGate {
   private AllowedGate() {}
 
   /** The gate; empty where nobody asks and nobody bars. */
-  static Optional<GateResult> of(Need need, Label label, Supplier<BatteryCircuit> circuit) {
+  static Optional<GateResult> of(
+      Need need, Label label, Supplier<BatteryCircuit> circuit, Optional<Label> today) {
     List<Finding> bars = bars(need, label);
     if (!bars.isEmpty()) {
       boolean certain = bars.stream().anyMatch(bar -> bar.needed() > 0);
       return Optional.of(new GateResult(Gate.APPROVED, certain ? Mark.FAILS : Mark.UNKNOWN, bars));
     }
+    return StopStartKind.of(need, label, today).or(() -> byDocuments(need, label, circuit));
+  }
+
+  private static Optional<GateResult> byDocuments(
+      Need need, Label label, Supplier<BatteryCircuit> circuit) {
     Permission permission = need.permission();
     EngineClass.Traits traits = need.engine().engineClass().traits();
     Optional<GateResult> best = best(need, label, circuit);

@@ -37,6 +37,7 @@ import org.jspecify.annotations.Nullable;
 /** One candidate on the bench: circuit calibrated and gates judged once, outcomes on demand. */
 final class BenchCandidate {
   private static final double MONTHS = 12;
+  private static final double DAYS_PER_YEAR = 365;
 
   /** Colder than this a warm-up is asked about (°C). */
   private static final double COLD_C = 5;
@@ -510,8 +511,8 @@ final class BenchCandidate {
         candidate.beside().filter(each -> each.has(Beside.Role.HOUSE)).isPresent()
             ? 0
             : need.use().engineOffAmps().value() * need.use().engineOffHours().value();
-    double layUpDays = Math.min(365, need.use().layUp().days().value());
-    double inUse = MONTHS * (1 - layUpDays / 365);
+    double layUpDays = Math.min(DAYS_PER_YEAR, need.use().layUp().days().value());
+    double inUse = MONTHS * (1 - layUpDays / DAYS_PER_YEAR);
     return LifeEstimate.of(
         Cycling.of(label, plates),
         new LifeEstimate.Year(
@@ -521,6 +522,7 @@ final class BenchCandidate {
             24 * need.use().drainMilliamps().value() / 1000 / ampHours,
             sessionAmpHours > 0 ? need.use().habit().intensity().sessionsPerYear() : 0,
             sessionAmpHours / ampHours,
+            DAYS_PER_YEAR * inUse / MONTHS * day.stopsAmpHours(need.use().driving()) / ampHours,
             chemistry.isLead()
                 ? inUse * drivenUndercharged(ampHours) + laidUp(laidUp, layUpDays)
                 : 0));

@@ -138,6 +138,12 @@ public record Finding(Code code, double found, double needed, String named) {
     SELF_BUILT,
     /** A house battery with its parts is a change by itself. */
     SECOND_BATTERY,
+    /** The engine stops at lights: its maker wants enhanced flooded plates or a mat. */
+    STOPS_AT_LIGHTS,
+    /** Today’s is of a kind that engines are given that stop at lights; nobody said whether. */
+    STOPS_NOT_SAID,
+    /** The engine stops at lights and its battery is of mat: enhanced flooded is less. */
+    LESS_THAN_TODAYS,
     /** Its own maker bars it from this kind of machine. */
     BARRED_HERE,
     /** Its own maker bars it from cranking. */

@@ -105,7 +105,7 @@ final class Gates {
       gates.add(protection(label));
       gates.add(limits(need, label, circuit));
     }
-    AllowedGate.of(need, label, circuit).ifPresent(gates::add);
+    AllowedGate.of(need, label, circuit, today).ifPresent(gates::add);
     gates.addAll(WishGates.of(need, policy, label, List.copyOf(gates)));
     return gates;
   }

@@ -11,6 +11,7 @@ import org.fermix.core.chemistry.Plates;
 import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.Renewals;
 import org.fermix.core.life.LifeEstimate;
+import org.fermix.core.machine.StopStart;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
@@ -248,6 +249,11 @@ final class MoneyOutcomes implements OutcomeFamily {
             "depth of one start",
             100 * in.reached().startAmpHours() / in.label().capacity().value(),
             Unit.PER_CENT));
+    StopStart stops = in.need().use().driving().stopStart();
+    if (stops.isSaid()) {
+      terms.add(new Term("restarts at lights a day", stops.restartsPerDay()));
+      terms.add(new Term("I while stopped", stops.stoppedAmps()));
+    }
     terms.add(Term.derived("calendar life L(T)", life.calendarYears(), Unit.YEAR));
     terms.add(
         Term.derived(

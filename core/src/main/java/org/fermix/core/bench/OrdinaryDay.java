@@ -63,6 +63,11 @@ public record OrdinaryDay(
         * need.use().habit().intensity().sessionsPerDay();
   }
 
+  /** Taken by stops at lights and the restarts after them (Ah/d); 0 of one that does not start. */
+  double stopsAmpHours(Driving driving) {
+    return startAmpHours > 0 ? driving.stopStart().ampHoursPerDay(startAmpHours) : 0;
+  }
+
   /** Mean temperature of the battery over a trip (°C). */
   double batteryC(Need need, Driving driving, double airC) {
     return airC
@@ -91,7 +96,7 @@ public record OrdinaryDay(
             charging.idleAmps().value(),
             charging.idleShare().value(),
             driving.minutesPerDay() / MINUTES_PER_HOUR,
-            driving.startsPerDay().value() * startAmpHours,
+            driving.startsPerDay().value() * startAmpHours + stopsAmpHours(driving),
             standing.drainPerDay() * ampHours,
             engineOffAmpHours,
             standing.lossPerDay()));

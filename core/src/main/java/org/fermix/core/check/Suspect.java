@@ -77,6 +77,7 @@ public record Suspect(Chemistry chemistry, double ampHours, Need need, Optional<
                         USUAL_DEPTH,
                         0,
                         0,
+                        0,
                         0)))
         .years();
   }

@@ -50,7 +50,7 @@ public record Trips(Driving driving, double airC, double settles) {
   }
 
   private Driving lasting(double minutes) {
-    return new Driving(driving.startsPerDay(), Given.typed(minutes, Unit.MINUTE));
+    return driving.lasting(Given.typed(minutes, Unit.MINUTE));
   }
 
   /** As evidence. */

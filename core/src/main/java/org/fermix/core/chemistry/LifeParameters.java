@@ -7,6 +7,8 @@ package org.fermix.core.chemistry;
  * @param halvingK temperature rise that halves it (K)
  * @param cyclesToEmpty full cycles to end of life (1)
  * @param cycleExponent cycles at depth D are cyclesToEmpty × D^−exponent (1)
+ * @param microTurnovers times its capacity that cycles far smaller than a tenth may take of it
+ *     before it is worn (1)
  * @param weibullShape how closely lives of one kind lie together (1)
  */
 public record LifeParameters(
@@ -14,6 +16,7 @@ public record LifeParameters(
     double halvingK,
     double cyclesToEmpty,
     double cycleExponent,
+    double microTurnovers,
     double weibullShape) {
   private static final double LEAST_DEPTH = 1e-4;
   private static final double HALF = 0.5;
@@ -30,6 +33,7 @@ public record LifeParameters(
         halvingK,
         cycles * Math.pow(HALF, cycleExponent),
         cycleExponent,
+        microTurnovers,
         weibullShape);
   }
 }

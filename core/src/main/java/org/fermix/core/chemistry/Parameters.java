@@ -124,6 +124,7 @@ record Parameters(String chemistry, Map<String, String> cells) {
         number("life halves per"),
         number(plates.row("cycles to empty")),
         number("cycle exponent"),
+        number("micro-cycle turnovers"),
         number("life spread"));
   }
 

@@ -96,15 +96,13 @@ public enum Assumption {
       Shift.FACTOR,
       Driving.STARTS_A_DAY,
       need -> need.use().driving().startsPerDay(),
-      (need, starts) ->
-          need.used(need.use().driven(new Driving(starts, need.use().driving().tripMinutes())))),
+      (need, starts) -> need.used(need.use().driven(need.use().driving().starting(starts)))),
   TRIP(
       Spread.TRIP_ASSUMED,
       Shift.FACTOR,
       Driving.TRIP,
       need -> need.use().driving().tripMinutes(),
-      (need, trip) ->
-          need.used(need.use().driven(new Driving(need.use().driving().startsPerDay(), trip)))),
+      (need, trip) -> need.used(need.use().driven(need.use().driving().lasting(trip)))),
   YEARS_KEPT(
       Spread.YEARS_ASSUMED,
       Shift.FACTOR,

@@ -3,6 +3,7 @@ package org.fermix.core.decision;
 import java.util.EnumSet;
 import java.util.Set;
 import org.fermix.core.bench.CandidateAnswer;
+import org.fermix.core.bench.Finding;
 import org.fermix.core.bench.Gate;
 import org.fermix.core.bench.GateResult;
 import org.fermix.core.bench.Mark;
@@ -17,6 +18,8 @@ public enum Hold {
   TRAY,
   /** Whether the regulator's voltage, which it could fail on, suits it. */
   CHARGING,
+  /** Whether the engine stops at lights, which it would not stand. */
+  STOPS,
   /** Whether it is approved for this machine, which takes no other. */
   APPROVAL;
 
@@ -29,11 +32,21 @@ public enum Hold {
     if (isUnknown(candidate, Gate.CHARGED)) {
       holds.add(CHARGING);
     }
+    if (isUnknown(candidate, Finding.Code.STOPS_NOT_SAID)) {
+      holds.add(STOPS);
+    }
     if (need.engine().engineClass().traits().needsApproval()
         && isUnknown(candidate, Gate.APPROVED)) {
       holds.add(APPROVAL);
     }
     return holds;
+  }
+
+  private static boolean isUnknown(CandidateAnswer candidate, Finding.Code code) {
+    return candidate.gates().stream()
+        .filter(each -> each.mark() == Mark.UNKNOWN)
+        .flatMap(each -> each.findings().stream())
+        .anyMatch(each -> each.code() == code);
   }
 
   private static boolean isUnknown(CandidateAnswer candidate, Gate gate) {

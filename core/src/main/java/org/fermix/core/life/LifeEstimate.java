@@ -52,6 +52,7 @@ public record LifeEstimate(
    * @param drainDepth share of capacity drawn a day with everything off (1)
    * @param sessionsPerYear how often something runs with the engine off (1/y)
    * @param sessionDepth share of capacity one such session takes (1)
+   * @param microTurnoversPerYear times its capacity that stops at lights take (1/y)
    * @param sulfationPerYear capacity lost by standing and driving undercharged (1/y)
    */
   public record Year(
@@ -61,6 +62,7 @@ public record LifeEstimate(
       double drainDepth,
       double sessionsPerYear,
       double sessionDepth,
+      double microTurnoversPerYear,
       double sulfationPerYear) {
     /** Refuses what no year has. */
     public Year {
@@ -76,7 +78,8 @@ public record LifeEstimate(
     double cycling =
         DAYS_PER_YEAR * year.startsPerDay() / life.cyclesAt(year.startDepth())
             + DAYS_PER_YEAR / life.cyclesAt(year.drainDepth())
-            + year.sessionsPerYear() / life.cyclesAt(year.sessionDepth());
+            + year.sessionsPerYear() / life.cyclesAt(year.sessionDepth())
+            + year.microTurnoversPerYear() / life.microTurnovers();
     return new LifeEstimate(
         calendar, cycling, year.sulfationPerYear() / LOSS_AT_END, 1, Spread.LIFE.sigma());
   }

@@ -9,8 +9,9 @@ import org.fermix.core.quantity.Unit;
  *
  * @param startsPerDay 0 to 100 (1/d)
  * @param tripMinutes from one start to the next stop, 0 to 1,440 min
+ * @param stopStart whether its engine stops at lights meanwhile
  */
-public record Driving(Given startsPerDay, Given tripMinutes) {
+public record Driving(Given startsPerDay, Given tripMinutes, StopStart stopStart) {
   /** On an ordinary day. */
   public static final Limits STARTS_A_DAY = new Limits("starts a day", 0, 100, Unit.COUNT);
 
@@ -18,6 +19,26 @@ public record Driving(Given startsPerDay, Given tripMinutes) {
   public static final Limits TRIP = new Limits("minutes a trip", 0, 1440, Unit.MINUTE);
 
   private static final double MINUTES_PER_DAY = 1440;
+
+  /** Nothing is said of stops at lights. */
+  public Driving(Given startsPerDay, Given tripMinutes) {
+    this(startsPerDay, tripMinutes, StopStart.UNSAID);
+  }
+
+  /** The same, started so often a day (1/d). */
+  public Driving starting(Given starts) {
+    return new Driving(starts, tripMinutes, stopStart);
+  }
+
+  /** The same with trips as long (min). */
+  public Driving lasting(Given minutes) {
+    return new Driving(startsPerDay, minutes, stopStart);
+  }
+
+  /** The same, its engine stopping at lights or not. */
+  public Driving stopping(StopStart other) {
+    return new Driving(startsPerDay, tripMinutes, other);
+  }
 
   /** Refuses what no machine is used for. */
   public Driving {

@@ -61,6 +61,6 @@ class LifeAndCostReferenceTest {
       String chemistry, double meanC, double sessionsPerYear, double depth) {
     return LifeEstimate.of(
         Chemistry.of(chemistry).life(Plates.STANDARD),
-        new LifeEstimate.Year(meanC, 2, 0.005, 0.007, sessionsPerYear, depth, 0));
+        new LifeEstimate.Year(meanC, 2, 0.005, 0.007, sessionsPerYear, depth, 0, 0));
   }
 }

@@ -64,6 +64,7 @@ public final class GateWords {
           "another school would open it";
       case OVER_BUDGET, NO_RESCUE, NOT_IN_STOCK, SOLD_SINCE, EXPECTED_LIFE ->
           "it is your own must: to like it would open it";
+      case STOPS_AT_LIGHTS -> "an EFB or an AGM would open it";
       case BARRED_HERE, BARRED_FROM_CRANKING, BARRED_FROM_ALTERNATOR ->
           "its maker’s written consent would open it";
       case RESERVE ->
@@ -152,6 +153,9 @@ public final class GateWords {
       case APPROVAL_NOT_STATED -> "“" + finding.named() + "” not stated " + more(found);
       case APPROVAL_UNCLEAR -> "“" + finding.named() + "” not settled " + more(found);
       case NOT_EVALUATED -> "not as evaluated: “" + finding.named() + "” " + more(found);
+      case STOPS_AT_LIGHTS -> "the engine stops at lights: EFB or AGM";
+      case STOPS_NOT_SAID -> "does the engine stop at lights? today’s is made for it";
+      case LESS_THAN_TODAYS -> "today’s is AGM: EFB only where the book allows it";
       case BARRED_HERE -> "its maker bars it from such a machine";
       case BARRED_FROM_CRANKING -> "its maker bars it from starting engines";
       case BARRED_FROM_ALTERNATOR ->

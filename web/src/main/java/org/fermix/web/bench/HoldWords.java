@@ -26,6 +26,12 @@ public final class HoldWords {
       case CHARGING ->
           new Held(
               hold.name(), "the charging voltage", "/need#f-volts", "Measure the charging voltage");
+      case STOPS ->
+          new Held(
+              hold.name(),
+              "whether the engine stops at lights",
+              "/need#f-stops",
+              "Say whether it stops at lights");
       case APPROVAL ->
           new Held(
               hold.name(),
@@ -43,6 +49,7 @@ public final class HoldWords {
                 switch (hold) {
                   case TRAY -> "you have measured the tray";
                   case CHARGING -> "you have measured the charging voltage";
+                  case STOPS -> "you know that the engine does not stop at lights";
                   case APPROVAL -> "its approval for this machine is shown";
                 })
         .collect(Collectors.joining(" and "));

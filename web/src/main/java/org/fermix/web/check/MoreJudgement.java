@@ -13,7 +13,6 @@ import org.fermix.core.diagnosis.RestPair;
 import org.fermix.core.diagnosis.RestVoltage;
 import org.fermix.core.diagnosis.TwoWays;
 import org.fermix.core.electrical.BatteryCircuit;
-import org.fermix.core.machine.Driving;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.shared.Display;
@@ -155,9 +154,12 @@ final class MoreJudgement {
     Trips reading =
         Trips.of(
             suspect,
-            new Driving(
-                Given.typed(facts.number("starts", 0), Unit.COUNT),
-                Given.typed(facts.number("minutes", 0), Unit.MINUTE)),
+            suspect
+                .need()
+                .use()
+                .driving()
+                .starting(Given.typed(facts.number("starts", 0), Unit.COUNT))
+                .lasting(Given.typed(facts.number("minutes", 0), Unit.MINUTE)),
             facts.number("air", Math.max(ReadingLimits.AIR.least(), suspect.usualAirC())));
     String settles =
         reading.settles() <= 0

@@ -127,6 +127,14 @@ class NeedFacts implements Persistable<UUID> {
   @Column(name = "trip_min")
   @Nullable Double tripMin;
 
+  @Nullable Boolean stopsAtLights;
+
+  @Column(name = "restarts_a_day")
+  @Nullable Double restartsADay;
+
+  @Column(name = "stopped_a")
+  @Nullable Double stoppedA;
+
   @Nullable Double historyBatteries;
   @Nullable Double historyYears;
   @Nullable Boolean keepsBattery;

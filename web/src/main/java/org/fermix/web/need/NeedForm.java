@@ -21,6 +21,7 @@ import org.fermix.core.machine.Ledger;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.StandingDrain;
+import org.fermix.core.machine.StopStart;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
@@ -127,6 +128,17 @@ final class NeedForm {
               .withHelp("On an ordinary day of use; 0.5 is every other day."),
           Field.number("trip", "Trip length", Driving.TRIP)
               .withHelp("Minutes from one start to the next stop."),
+          Field.choice(
+                  "stops",
+                  "At lights",
+                  List.of(
+                      new Field.Choice("no", "keeps running"),
+                      new Field.Choice("yes", "stops by itself")))
+              .withHelp("Start-stop: such an engine wants an EFB or an AGM."),
+          Field.number("restarts", "Restarts a day", StopStart.RESTARTS_A_DAY)
+              .withHelp("After stops at lights, on a day of use."),
+          Field.number("stopped", "Draw while stopped", StopStart.STOPPED)
+              .withHelp("Lamps, blower and the rest while the engine stands at a light."),
           Field.number("historyBatteries", "Batteries used up", History.BATTERIES)
               .withHelp("Here, before this one: “two in five years”."),
           Field.number("historyYears", "in", History.YEARS).withHelp("Years they lasted together."),
@@ -223,6 +235,9 @@ final class NeedForm {
     put(values, "batteryPlace", facts.batteryPlace);
     put(values, "starts", facts.startsPerDay);
     put(values, "trip", facts.tripMin);
+    put(values, "stops", facts.stopsAtLights == null ? null : facts.stopsAtLights ? "yes" : "no");
+    put(values, "restarts", facts.restartsADay);
+    put(values, "stopped", facts.stoppedA);
     put(values, "historyBatteries", facts.historyBatteries);
     put(values, "historyYears", facts.historyYears);
     put(
@@ -331,6 +346,10 @@ final class NeedForm {
     form.hint("batteryPlace", "Empty: " + usual.batteryPlace().name() + " assumed");
     hint(form, "starts", usual.startsPerDay(), display);
     hint(form, "trip", usual.tripMinutes(), display);
+    form.assume("stops", "not said");
+    form.hint("stops", "Empty: it keeps running");
+    hint(form, "restarts", StopStart.UNSAID.restartsPerDay(), display);
+    hint(form, "stopped", StopStart.UNSAID.stoppedAmps(), display);
     form.hint("historyBatteries", "Empty: not known");
     form.hint("keepsBattery", "Empty: its battery goes with it");
     hint(form, "drain", Needs.drain(form).milliamps().orElse(usual.drainMilliamps()), display);
@@ -433,6 +452,9 @@ final class NeedForm {
     facts.batteryPlace = form.text("batteryPlace").orElse(null);
     facts.startsPerDay = form.numberOrNull("starts");
     facts.tripMin = form.numberOrNull("trip");
+    facts.stopsAtLights = form.text("stops").map("yes"::equals).orElse(null);
+    facts.restartsADay = form.numberOrNull("restarts");
+    facts.stoppedA = form.numberOrNull("stopped");
     facts.historyBatteries = form.numberOrNull("historyBatteries");
     facts.historyYears = form.numberOrNull("historyYears");
     facts.keepsBattery = form.text("keepsBattery").map("yes"::equals).orElse(null);

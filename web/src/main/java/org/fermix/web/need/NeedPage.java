@@ -27,6 +27,7 @@ import org.fermix.web.shared.Display;
  * @param ledger the rows of the ledger that are shown: those filled and one more
  * @param parkedTakes what the drain takes over the lay-up
  * @param houseLoads that they belong on a battery of their own; empty where they do not
+ * @param mayStop whether such engines may stop at lights
  * @param allowed which batteries the documents and the batteries’ makers allow, in words
  */
 public record NeedPage(
@@ -49,7 +50,8 @@ public record NeedPage(
     String houseLoads,
     String allowed,
     List<Asks> asks,
-    boolean typical) {
+    boolean typical,
+    boolean mayStop) {
   /** A letter that can be chosen. */
   public record Letter(String letter, String name, String style, boolean chosen) {}
 
@@ -112,7 +114,8 @@ public record NeedPage(
         HouseWords.of(need, display).orElse(""),
         allowed(need, judged),
         Asks.of(need, judged, display),
-        judged.typical());
+        judged.typical(),
+        cranks && need.engine().engineClass().traits().watchesBattery());
   }
 
   private static String allowed(Need need, Judge.Judged judged) {

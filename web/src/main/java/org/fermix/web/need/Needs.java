@@ -24,6 +24,7 @@ import org.fermix.core.machine.MakersMinimum;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.Stand;
 import org.fermix.core.machine.StandingDrain;
+import org.fermix.core.machine.StopStart;
 import org.fermix.core.machine.Tray;
 import org.fermix.core.machine.Use;
 import org.fermix.core.machine.UsualNeed;
@@ -280,7 +281,9 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning, PricesOf {
         given(facts.engineOffA, Unit.AMPERE, ledger.amps(series).orElse(usual.engineOffAmps())),
         given(facts.engineOffH, Unit.HOUR, ledger.hours().orElse(usual.engineOffHours())),
         new Driving(
-            startsPerDay(facts, usual), given(facts.tripMin, Unit.MINUTE, usual.tripMinutes())),
+            startsPerDay(facts, usual),
+            given(facts.tripMin, Unit.MINUTE, usual.tripMinutes()),
+            stopStart(facts)),
         given(facts.yearsKept, Unit.YEAR, usual.yearsKept()),
         facts.historyBatteries == null || facts.historyYears == null
             ? Optional.empty()
@@ -322,6 +325,21 @@ public class Needs implements NextJob, ReadAhead, ColdestMorning, PricesOf {
             Math.min(Driving.STARTS_A_DAY.most(), onADay.value() * facts.daysUsed / DAYS_A_MONTH),
             Unit.COUNT,
             "starts on a day of use, over the days of a month");
+  }
+
+  private static StopStart stopStart(NeedFacts facts) {
+    Given onADay = given(facts.restartsADay, Unit.COUNT, StopStart.UNSAID.restartsPerDay());
+    return new StopStart(
+        Optional.ofNullable(facts.stopsAtLights),
+        facts.daysUsed == null
+            ? onADay
+            : Given.derived(
+                Math.min(
+                    StopStart.RESTARTS_A_DAY.most(),
+                    onADay.value() * facts.daysUsed / DAYS_A_MONTH),
+                Unit.COUNT,
+                "restarts on a day of use, over the days of a month"),
+        given(facts.stoppedA, Unit.AMPERE, StopStart.UNSAID.stoppedAmps()));
   }
 
   private static Given month(@Nullable Integer said, Given otherwise) {
