@@ -42,6 +42,25 @@ class NeedPagesTest extends WebTestBase {
     assertThat(visit.get(job + "/need/tray.svg").body()).contains("tray-unknown");
   }
 
+  /** Stops at lights are asked of cars alone; what is typed wrong stands as typed. */
+  @Test
+  void stopsAtLights() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Otter", "petrol-car");
+    assertThat(visit.get(job + "/need").body()).contains("At lights its engine");
+    Map<String, String> typed = new HashMap<>(need("444"));
+    typed.putAll(Map.of("stops", "yes", "restarts", "501", "stopped", "-1"));
+    HttpResponse<String> wrong = visit.submit(job + "/need", job + "/need", typed);
+    assertThat(wrong.statusCode()).isEqualTo(422);
+    assertThat(wrong.body())
+        .contains("value=\"501\"", "f-restarts-error", "value=\"-1\"", "f-stopped-error");
+    typed.putAll(Map.of("restarts", "35", "stopped", "22"));
+    assertThat(visit.submit(job + "/need", job + "/need", typed).body())
+        .contains("value=\"35\"", "value=\"22\"");
+    String boat = visit.ownJob("Tern", "inboard-diesel");
+    assertThat(visit.get(boat + "/need").body()).doesNotContain("At lights its engine");
+  }
+
   @Test
   void aChargerIsJudgedOnEachBatteryAndCanBeTakenBack() {
     Visit visit = new Visit(port);
