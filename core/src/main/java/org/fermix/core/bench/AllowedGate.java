@@ -1,10 +1,12 @@
 package org.fermix.core.bench;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.Label;
@@ -33,7 +35,9 @@ public final class AllowedGate {
       boolean certain = bars.stream().anyMatch(bar -> bar.needed() > 0);
       return Optional.of(new GateResult(Gate.APPROVED, certain ? Mark.FAILS : Mark.UNKNOWN, bars));
     }
-    return StopStartKind.of(need, label, today).or(() -> byDocuments(need, label, circuit));
+    return Stream.of(StopStartKind.of(need, label, today), byDocuments(need, label, circuit))
+        .flatMap(Optional::stream)
+        .max(Comparator.comparingInt(result -> rank(result.mark())));
   }
 
   private static Optional<GateResult> byDocuments(

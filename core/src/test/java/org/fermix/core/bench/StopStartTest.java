@@ -2,6 +2,7 @@ package org.fermix.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +11,9 @@ import org.fermix.core.decision.Hold;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.machine.Need;
 import org.fermix.core.machine.StopStart;
+import org.fermix.core.permission.Approval;
+import org.fermix.core.permission.Permission;
+import org.fermix.core.permission.Requirement;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Unit;
 import org.junit.jupiter.api.Test;
@@ -75,6 +79,31 @@ class StopStartTest {
         .isEqualTo(Optional.ofNullable(said));
     assertThat(Hold.of(stopping(Optional.ofNullable(stops)), answer).contains(Hold.STOPS))
         .isEqualTo(said != null && said.startsWith("UNKNOWN"));
+  }
+
+  /** What is only to be noted hides nothing that a document leaves open. */
+  @Test
+  void aDocumentStandsBesideIt() {
+    LocalDate day = LocalDate.of(2026, 12, 2);
+    Approval list =
+        new Approval(
+            "Bulletin 7",
+            "family X",
+            "",
+            "",
+            "2",
+            Optional.empty(),
+            Optional.of(day),
+            Approval.Issuer.ENGINE_MAKER,
+            Approval.Scope.ANY,
+            true,
+            List.of(Requirement.read("heater")));
+    Need need =
+        stopping(Optional.of(true)).allowing(new Permission(Optional.empty(), List.of(list), day));
+    assertThat(allowed(answer(need, "agm", "efb")).orElseThrow().findings().get(0).code())
+        .isEqualTo(Finding.Code.APPROVAL_NOT_STATED);
+    assertThat(allowed(answer(need, "agm", "flooded")).orElseThrow().findings().get(0).code())
+        .isEqualTo(Finding.Code.STOPS_AT_LIGHTS);
   }
 
   /** A boat's or a motorcycle's engine is never asked; a mat there says nothing of lights. */
