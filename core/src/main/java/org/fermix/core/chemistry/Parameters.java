@@ -41,6 +41,8 @@ record Parameters(String chemistry, Map<String, String> cells) {
         isYes("made for starting"),
         isYes("made small"),
         Traits.Overcharge.valueOf(text("overcharge").toUpperCase(Locale.ROOT).replace(' ', '_')),
+        Traits.StopsAtLights.valueOf(
+            text("stops at lights").toUpperCase(Locale.ROOT).replace(' ', '_')),
         number("least maintainer rate"));
   }
 

@@ -9,6 +9,7 @@ package org.fermix.core.chemistry;
  * @param madeForStarting a cranking rating on it is nothing unusual
  * @param madeSmall made in the light sizes of motorcycles, powersport and light aircraft
  * @param overcharge what too high a voltage does to it
+ * @param stopsAtLights whether engines that stop at lights are given it
  * @param leastMaintainerPerHour least current that holds it full, over capacity (1/h)
  */
 public record Traits(
@@ -17,7 +18,20 @@ public record Traits(
     boolean madeForStarting,
     boolean madeSmall,
     Overcharge overcharge,
+    StopsAtLights stopsAtLights,
     double leastMaintainerPerHour) {
+  /** What it stands of an engine that stops at lights and starts again. */
+  public enum StopsAtLights {
+    /** It wears soon: such an engine is not given it. */
+    NOT_LONG,
+    /** Made for it. */
+    SOME,
+    /** Made for it, and better than the one before. */
+    MANY,
+    /** Its own maker’s word decides. */
+    NOT_SAID
+  }
+
   /** What too high a voltage does. */
   public enum Overcharge {
     /** It loses water, which can be topped up. */
