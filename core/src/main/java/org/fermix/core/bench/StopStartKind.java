@@ -25,11 +25,8 @@ final class StopStartKind {
     if (stops.isSaid() && stands == StopsAtLights.SOME && now == StopsAtLights.MANY) {
       return result(Mark.CLOSE, Finding.Code.LESS_THAN_TODAYS);
     }
-    boolean mayBeFor =
-        stops.works().isEmpty()
-            && need.engine().turns()
-            && need.engine().engineClass().traits().watchesBattery();
-    return mayBeFor
+    return stops.works().isEmpty()
+            && need.mayStopAtLights()
             && stands == StopsAtLights.NOT_LONG
             && (now == StopsAtLights.SOME || now == StopsAtLights.MANY)
         ? result(Mark.UNKNOWN, Finding.Code.STOPS_NOT_SAID)

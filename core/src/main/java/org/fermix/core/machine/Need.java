@@ -80,6 +80,11 @@ public record Need(
     return new Need(engine, minimum, tray, place, climate, use, other, permission, wishes);
   }
 
+  /** True of kinds of engine of which many stop at lights and start again by themselves. */
+  public boolean mayStopAtLights() {
+    return engine.turns() && engine.engineClass().traits().watchesBattery();
+  }
+
   /** Volts at the battery with the engine running (V). */
   public Given regulatedVolts() {
     return charging.regulatedVolts();

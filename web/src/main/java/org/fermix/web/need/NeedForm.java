@@ -347,7 +347,7 @@ final class NeedForm {
     hint(form, "starts", usual.startsPerDay(), display);
     hint(form, "trip", usual.tripMinutes(), display);
     form.assume("stops", "not said");
-    form.hint("stops", "Empty: it keeps running");
+    form.hint("stops", "Empty: not said; nothing is counted for it");
     hint(form, "restarts", StopStart.UNSAID.restartsPerDay(), display);
     hint(form, "stopped", StopStart.UNSAID.stoppedAmps(), display);
     form.hint("historyBatteries", "Empty: not known");

@@ -115,7 +115,7 @@ public record NeedPage(
         allowed(need, judged),
         Asks.of(need, judged, display),
         judged.typical(),
-        cranks && need.engine().engineClass().traits().watchesBattery());
+        need.mayStopAtLights());
   }
 
   private static String allowed(Need need, Judge.Judged judged) {
