@@ -113,7 +113,7 @@ public final class AllowedGate {
   }
 
   private static double amps(CrankingTest test, Label label, Supplier<BatteryCircuit> circuit) {
-    return Gates.found(test, label, CredibleRating.of(label, circuit), circuit);
+    return CredibleRating.by(test, label, CredibleRating.of(label, circuit), circuit).amps();
   }
 
   private static GateResult by(Approval approval, Checklist list) {

@@ -13,10 +13,8 @@ import org.fermix.core.electrical.BatteryCircuit;
 import org.fermix.core.electrical.ChargeState;
 import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.CredibleRating;
-import org.fermix.core.electrical.Protection;
 import org.fermix.core.fit.Fit;
 import org.fermix.core.label.BelievedRatio;
-import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.Word;
 import org.fermix.core.machine.Need;
@@ -25,7 +23,6 @@ import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Spread;
-import org.fermix.core.rating.CrankingTest;
 import org.fermix.core.reserve.RatedCapacity;
 import org.fermix.core.storage.ThermalLag;
 
@@ -220,7 +217,7 @@ final class Gates {
   private static GateResult cranking(Need need, Label label, Supplier<BatteryCircuit> circuit) {
     Given asked = need.minimum().crankingAmps();
     CredibleRating believed = CredibleRating.of(label, circuit);
-    double found = found(need.minimum().test(), label, believed, circuit);
+    double found = CredibleRating.by(need.minimum().test(), label, believed, circuit).amps();
     double needed = asked.value();
     if (asked.isAssumed()) {
       return cranking(
@@ -244,30 +241,6 @@ final class Gates {
 
   private static GateResult cranking(Mark mark, Finding.Code code, double found, double needed) {
     return GateResult.of(Gate.MINIMUM_CRANKING, mark, code, found, needed);
-  }
-
-  /** What is believed of the label by the test the maker asks. */
-  static double found(
-      CrankingTest asked, Label label, CredibleRating believed, Supplier<BatteryCircuit> circuit) {
-    List<CrankingRating> printed = new ArrayList<>(label.sheet().otherRatings());
-    printed.add(0, label.cranking());
-    Optional<CrankingRating> same =
-        printed.stream().filter(each -> each.test().equals(asked)).findFirst();
-    if (printed.size() == 1 && same.isPresent() && believed.asPrinted()) {
-      return same.get().amps();
-    }
-    double restated =
-        asked.equals(CrankingTest.COLD_CRANKING)
-            ? believed.rating().amps()
-            : circuit.get().ratedAmps(asked);
-    // No milder test makes its protection pass more than it says.
-    double amps =
-        Protection.of(label).map(each -> Math.min(restated, each.mostA())).orElse(restated);
-    // Printed by that very test, and within what is believed: as printed.
-    return same.filter(
-            each -> Math.abs(Math.log(each.amps() / amps)) < Band.SIGMAS * believed.sigma())
-        .map(CrankingRating::amps)
-        .orElse(amps);
   }
 
   private static GateResult protection(Label label) {

@@ -37,12 +37,12 @@ public record Plausibility(
   }
 
   /**
-   * A likely range and the range beyond which a figure cannot be.
+   * A likely range and what no battery has. Few is never impossible: whoever saves lead may have
+   * few of everything.
    *
-   * @param least below this it cannot be
    * @param most above this it cannot be
    */
-  public record Range(double low, double high, double least, double most) {
+  public record Range(double low, double high, double most) {
     /** True inside the likely range. */
     public boolean isLikely(double value) {
       return value >= low && value <= high;
@@ -50,7 +50,7 @@ public record Plausibility(
 
     /** True where it can be at all. */
     public boolean isPossible(double value) {
-      return value >= least && value <= most;
+      return value <= most;
     }
   }
 
@@ -89,9 +89,6 @@ public record Plausibility(
 
   private static Range range(Table.Row row, String name) {
     return new Range(
-        row.number(name + "_low"),
-        row.number(name + "_high"),
-        row.number(name + "_least"),
-        row.number(name + "_most"));
+        row.number(name + "_low"), row.number(name + "_high"), row.number(name + "_most"));
   }
 }

@@ -1,12 +1,14 @@
 package org.fermix.core.electrical;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.fermix.core.label.BelievedRatio;
 import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.Word;
+import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Spread;
 import org.fermix.core.rating.CrankingTest;
 
@@ -31,6 +33,9 @@ public record CredibleRating(
 
   /** Less than this is believed: then it is not as printed. */
   private static final double CLEARLY_LESS = 0.9;
+
+  /** Apart by more, two ratings do not mean one battery (standard deviations). */
+  private static final double DISAGREE_SIGMAS = 2;
 
   /** Reads a label. */
   public static CredibleRating of(Label label) {
@@ -60,6 +65,65 @@ public record CredibleRating(
             : capped(most, Spread.RESISTANCE.sigma()))
         .by(label);
   }
+
+  /**
+   * What is believed of a label by a test: the one figure of it that every page shows and every
+   * gate takes. Printed by that very test and believed, it is as printed; else what the circuit
+   * gives in that test, and no milder test makes a protection pass more than it says.
+   */
+  public static CrankingRating by(CrankingTest asked, Label label) {
+    Calibrated calibrated = calibrate(label);
+    return by(asked, label, calibrated.rating(), calibrated::circuit);
+  }
+
+  /** The same where the rating is known already, and the circuit is asked for only if needed. */
+  public static CrankingRating by(
+      CrankingTest asked, Label label, CredibleRating believed, Supplier<BatteryCircuit> circuit) {
+    List<CrankingRating> printed = label.printedRatings();
+    Optional<CrankingRating> same =
+        printed.stream()
+            .filter(each -> each.test().equals(asked))
+            .filter(each -> believed.asPrinted())
+            .findFirst();
+    if (printed.size() == 1 && same.isPresent()) {
+      return same.get();
+    }
+    double restated =
+        believed.rating().test().equals(asked)
+            ? believed.rating().amps()
+            : circuit.get().ratedAmps(asked);
+    double amps =
+        Protection.of(label).map(each -> Math.min(restated, each.mostA())).orElse(restated);
+    return same.filter(
+            each -> Math.abs(Math.log(each.amps() / amps)) < Band.SIGMAS * believed.sigma())
+        .orElse(new CrankingRating(printable(amps), asked));
+  }
+
+  /**
+   * Printed ratings that do not mean the same battery: each with what it comes to by SAE J537 (A),
+   * least first; empty where they agree within what their tests scatter by.
+   */
+  public static List<Meant> disagreeing(Label label) {
+    List<Meant> meant =
+        label.printedRatings().stream()
+            .map(each -> new Meant(each, coldAmps(label, each)))
+            .sorted(Comparator.comparingDouble(Meant::coldCrankingAmps))
+            .toList();
+    double scatter = Spread.RESISTANCE.sigma();
+    for (Meant each : meant) {
+      scatter = Math.hypot(scatter, each.printed().test().trade().sigma());
+    }
+    double apart =
+        Math.log(meant.get(meant.size() - 1).coldCrankingAmps() / meant.get(0).coldCrankingAmps());
+    return apart > DISAGREE_SIGMAS * scatter ? meant : List.of();
+  }
+
+  /**
+   * A printed rating and what it comes to.
+   *
+   * @param coldCrankingAmps by SAE J537, before it is doubted (A)
+   */
+  public record Meant(CrankingRating printed, double coldCrankingAmps) {}
 
   /** A label's circuit with the rating it was calibrated from. */
   record Calibrated(CredibleRating rating, BatteryCircuit circuit) {}
@@ -116,8 +180,7 @@ public record CredibleRating(
    * test scatters; where they disagree by more than that, the doubt is as large as they disagree.
    */
   private static CredibleRating weighed(Label label) {
-    List<CrankingRating> all = new ArrayList<>(label.sheet().otherRatings());
-    all.add(0, label.cranking());
+    List<CrankingRating> all = label.printedRatings();
     double weights = 0;
     double sum = 0;
     double squares = 0;
@@ -146,7 +209,7 @@ public record CredibleRating(
         ? capped(most, sigma)
         : new CredibleRating(
             CrankingRating.cca(printable(amps)),
-            amps >= CLEARLY_LESS * coldAmps(label, label.cranking()),
+            all.stream().allMatch(each -> amps >= CLEARLY_LESS * coldAmps(label, each)),
             sigma);
   }
 

@@ -146,9 +146,7 @@ public record Label(
     if (sheet.kindStated()) {
       said.add(new DataSheet.Line("chemistry", chemistry.shortName()));
     }
-    List<CrankingRating> ratings = new ArrayList<>(sheet.otherRatings());
-    ratings.add(0, cranking);
-    for (CrankingRating each : ratings) {
+    for (CrankingRating each : printedRatings()) {
       if (each.test().equals(CrankingTest.COLD_CRANKING)) {
         said.add(new DataSheet.Line("CCA", plain(each.amps()) + " A"));
       } else if (each.test().equals(CrankingTest.MARINE_CRANKING)) {
@@ -254,8 +252,7 @@ public record Label(
    * from reserve capacity, mass or cranking.
    */
   public Given capacity() {
-    return capacityAh
-        .map(this::atTwentyHours)
+    return printedAtTwentyHours()
         .map(this::believed)
         .or(
             () ->
@@ -286,6 +283,18 @@ public record Label(
                     cranking.amps() / chemistry.typicalLabel().ccaPerAmpHour(),
                     Unit.AMPERE_HOUR,
                     "from the cranking rating; the label states neither Ah, RC nor mass"));
+  }
+
+  /** The printed ampere-hours at the 20-hour rate, before they are doubted (Ah). */
+  Optional<Given> printedAtTwentyHours() {
+    return capacityAh.map(this::atTwentyHours);
+  }
+
+  /** Every cranking rating that is printed, the first one first. */
+  public List<CrankingRating> printedRatings() {
+    List<CrankingRating> all = new ArrayList<>(sheet.otherRatings());
+    all.add(0, cranking);
+    return all;
   }
 
   /** Mass (kg): printed, else from the capacity usual for the chemistry. */

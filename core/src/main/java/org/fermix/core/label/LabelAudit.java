@@ -2,18 +2,23 @@ package org.fermix.core.label;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.chemistry.Plausibility;
 import org.fermix.core.permission.DataSheet;
 import org.fermix.core.permission.Property;
 import org.fermix.core.quantity.Band;
+import org.fermix.core.quantity.Given;
 import org.fermix.core.rating.CrankingTest;
 
 /**
  * What on a label flatters or cannot be, as findings with their figures; the web words them. Only
- * printed figures are judged.
+ * printed figures are judged, ampere-hours at the 20-hour rate.
  *
  * @param findings in order of weight
  */
@@ -30,6 +35,10 @@ public record LabelAudit(List<Flaw> findings) {
 
   /** Lighter lead batteries are of the powersport build (kg, 12 V). */
   private static final double SMALL_KG = 10;
+
+  private static final List<Plausibility.Kind> SMALL_BUILDS =
+      List.of(
+          Plausibility.Kind.POWERSPORT, Plausibility.Kind.THIN_PLATE, Plausibility.Kind.STARTING);
 
   /** Copies the list. */
   public LabelAudit {
@@ -57,13 +66,13 @@ public record LabelAudit(List<Flaw> findings) {
   /** What can be found. */
   public enum Code {
     /** Capacity over mass (Ah/kg). */
-    CAPACITY_FOR_MASS,
+    CAPACITY_FOR_MASS(Printed.CAPACITY, Printed.MASS),
     /** Cranking amps over mass (A/kg). */
-    CRANKING_FOR_MASS,
+    CRANKING_FOR_MASS(Printed.CRANKING, Printed.MASS),
     /** Cranking amps over capacity (A/Ah). */
-    CRANKING_FOR_CAPACITY,
+    CRANKING_FOR_CAPACITY(Printed.CRANKING, Printed.CAPACITY),
     /** Reserve capacity over capacity (min/Ah). */
-    RESERVE_FOR_CAPACITY,
+    RESERVE_FOR_CAPACITY(Printed.RESERVE, Printed.CAPACITY),
     /** Printed ampere-hours are lead-equivalent; likely is the true capacity (Ah). */
     LEAD_EQUIVALENT,
     /** Lithium cold cranking amps not credible cold (A/Ah). */
@@ -77,7 +86,56 @@ public record LabelAudit(List<Flaw> findings) {
     /** Sealed flooded called maintenance-free: it cannot be topped up. */
     CANNOT_BE_TOPPED_UP,
     /** A cold cranking figure on a deep-cycle case or on gel (A). */
-    CRANKING_ON_DEEP_CYCLE
+    CRANKING_ON_DEEP_CYCLE;
+
+    private final Optional<Printed> over;
+    private final Optional<Printed> under;
+
+    Code() {
+      over = Optional.empty();
+      under = Optional.empty();
+    }
+
+    Code(Printed over, Printed under) {
+      this.over = Optional.of(over);
+      this.under = Optional.of(under);
+    }
+
+    /** The two figures a ratio stands between; empty for what is no ratio. */
+    public Set<Printed> figures() {
+      return over.isEmpty() ? Set.of() : EnumSet.of(over.get(), under.orElseThrow());
+    }
+  }
+
+  /** A figure of a label. */
+  public enum Printed {
+    CRANKING,
+    CAPACITY,
+    RESERVE,
+    MASS
+  }
+
+  /**
+   * The one figure that would explain more than one strange ratio by being wrong in one direction;
+   * empty where none does, or more than one.
+   */
+  public Optional<Printed> suspect() {
+    Map<Printed, Integer> tooMuch = new EnumMap<>(Printed.class);
+    Map<Printed, Integer> tooLittle = new EnumMap<>(Printed.class);
+    for (Flaw flaw : findings) {
+      boolean much = flaw.found() > flaw.likely().high();
+      flaw.code().over.ifPresent(each -> (much ? tooMuch : tooLittle).merge(each, 1, Integer::sum));
+      flaw.code()
+          .under
+          .ifPresent(each -> (much ? tooLittle : tooMuch).merge(each, 1, Integer::sum));
+    }
+    List<Printed> suspects = new ArrayList<>();
+    for (Printed each : Printed.values()) {
+      if (Math.max(tooMuch.getOrDefault(each, 0), tooLittle.getOrDefault(each, 0)) > 1) {
+        suspects.add(each);
+      }
+    }
+    return suspects.size() == 1 ? Optional.of(suspects.get(0)) : Optional.empty();
   }
 
   /** The audit, as the kind of battery the figures read like. */
@@ -110,7 +168,8 @@ public record LabelAudit(List<Flaw> findings) {
 
   /**
    * What a label reads like where it does not say what it is for: small ones are of the powersport
-   * build, many amps an ampere-hour mean thin plates, few a deep-cycle battery.
+   * build unless another build fits and that does not (an aeroplane’s, a mower’s); many amps an
+   * ampere-hour mean thin plates, few a deep-cycle battery.
    */
   static Plausibility.Kind kind(Label label) {
     Chemistry chemistry = label.chemistry();
@@ -129,7 +188,12 @@ public record LabelAudit(List<Flaw> findings) {
     if (chemistry.isLead()
         && label.mass().value() / label.build().series() < SMALL_KG
         && Plausibility.of(chemistry, Plausibility.Kind.POWERSPORT).isPresent()) {
-      return Plausibility.Kind.POWERSPORT;
+      return SMALL_BUILDS.stream()
+          .filter(
+              each ->
+                  Plausibility.of(chemistry, each).filter(usual -> fits(label, usual)).isPresent())
+          .findFirst()
+          .orElse(Plausibility.Kind.POWERSPORT);
     }
     Optional<Plausibility> starting = Plausibility.of(chemistry, Plausibility.Kind.STARTING);
     Optional<Plausibility> deep = Plausibility.of(chemistry, Plausibility.Kind.DEEP_CYCLE);
@@ -145,56 +209,38 @@ public record LabelAudit(List<Flaw> findings) {
         : Plausibility.Kind.STARTING;
   }
 
+  /** True where none of its ratios is strange. */
+  private static boolean fits(Label label, Plausibility usual) {
+    List<Flaw> strange = new ArrayList<>();
+    ratios(strange, label, usual);
+    return strange.isEmpty();
+  }
+
   private static void ratios(List<Flaw> findings, Label label, Plausibility usual) {
-    double series = label.build().series();
-    boolean coldRating = label.cranking().test().equals(CrankingTest.COLD_CRANKING);
-    label
-        .massKg()
-        .ifPresent(
-            mass -> {
-              double perVolt = mass.value() / series;
-              label
-                  .capacityAh()
-                  .ifPresent(
-                      ah ->
-                          judge(
-                              findings,
-                              Code.CAPACITY_FOR_MASS,
-                              ah.value() / perVolt,
-                              usual.ampHoursPerKg()));
-              if (coldRating) {
-                judge(
-                    findings,
-                    Code.CRANKING_FOR_MASS,
-                    label.cranking().amps() / perVolt,
-                    usual.ccaPerKg());
-              }
-            });
-    label
-        .capacityAh()
-        .ifPresent(
-            ah -> {
-              if (coldRating) {
-                judge(
-                    findings,
-                    Code.CRANKING_FOR_CAPACITY,
-                    label.cranking().amps() / ah.value(),
-                    usual.ccaPerAmpHour());
-              }
-              label
-                  .reserveMinutes()
-                  .ifPresent(
-                      minutes ->
-                          judge(
-                              findings,
-                              Code.RESERVE_FOR_CAPACITY,
-                              minutes.value() / ah.value(),
-                              usual.reservePerAmpHour()));
-            });
+    Optional<Double> kg = label.massKg().map(mass -> mass.value() / label.build().series());
+    Optional<Double> ampHours = label.printedAtTwentyHours().map(Given::value);
+    Optional<Double> amps =
+        label.printedRatings().stream()
+            .filter(each -> each.test().equals(CrankingTest.COLD_CRANKING))
+            .findFirst()
+            .map(CrankingRating::amps);
+    Optional<Double> minutes = label.reserveMinutes().map(Given::value);
+    judge(findings, Code.CAPACITY_FOR_MASS, ampHours, kg, usual.ampHoursPerKg());
+    judge(findings, Code.CRANKING_FOR_MASS, amps, kg, usual.ccaPerKg());
+    judge(findings, Code.CRANKING_FOR_CAPACITY, amps, ampHours, usual.ccaPerAmpHour());
+    judge(findings, Code.RESERVE_FOR_CAPACITY, minutes, ampHours, usual.reservePerAmpHour());
   }
 
   private static void judge(
-      List<Flaw> findings, Code code, double found, Plausibility.Range range) {
+      List<Flaw> findings,
+      Code code,
+      Optional<Double> over,
+      Optional<Double> under,
+      Plausibility.Range range) {
+    if (over.isEmpty() || under.isEmpty()) {
+      return;
+    }
+    double found = over.get() / under.get();
     if (!range.isLikely(found)) {
       findings.add(
           new Flaw(
@@ -223,7 +269,7 @@ public record LabelAudit(List<Flaw> findings) {
     if (label.chemistry().family() == Chemistry.Family.LEAD || label.capacityAh().isEmpty()) {
       return;
     }
-    double printed = label.capacityAh().get().value();
+    double printed = label.printedAtTwentyHours().orElseThrow().value();
     label
         .massKg()
         .ifPresent(

@@ -3,9 +3,16 @@ package org.fermix.core.electrical;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
+import java.util.List;
 import org.fermix.core.Examples;
 import org.fermix.core.chemistry.Chemistry;
 import org.fermix.core.label.CrankingRating;
+import org.fermix.core.label.Label;
+import org.fermix.core.label.ProtectionClaim;
+import org.fermix.core.label.Sheet;
+import org.fermix.core.permission.DataSheet;
+import org.fermix.core.plan.CounterChecks;
 import org.fermix.core.rating.CrankingTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -224,6 +231,58 @@ class RatingReferenceTest {
         .isTrue();
     assertThat(CredibleRating.of(Examples.label("flooded", 2000, 40, 60, 12, 300)).asPrinted())
         .isFalse();
+  }
+
+  /** One label, one believed figure: 800 A EN are the same amps for gate, counter and yardstick. */
+  @Test
+  void oneBelievedFigureOfALabel() {
+    CrankingTest en = CrankingTest.find("en").orElseThrow();
+    Label label = rated("agm", new CrankingRating(800, en));
+    double cold = CredibleRating.by(CrankingTest.COLD_CRANKING, label).amps();
+    assertThat(cold).isBetween(800 / en.trade().high(), 800 / en.trade().low());
+    assertThat(Yardstick.of(label).to(CrankingTest.COLD_CRANKING).amps()).isEqualTo(cold);
+    assertThat(CounterChecks.of(label, LocalDate.of(2026, 12, 2)).otherwise().amps())
+        .isEqualTo(cold);
+    assertThat(CredibleRating.by(en, label).amps()).isEqualTo(800);
+  }
+
+  /** Ratings that do not mean one battery are told, whichever was typed first. */
+  @Test
+  void ratingsThatDisagree() {
+    CrankingRating cca = CrankingRating.cca(850);
+    CrankingRating en = new CrankingRating(560, CrankingTest.find("en").orElseThrow());
+    for (Label label : List.of(rated("agm", cca, en), rated("agm", en, cca))) {
+      assertThat(CredibleRating.disagreeing(label))
+          .extracting(each -> each.printed().amps())
+          .containsExactly(560.0, 850.0);
+      assertThat(CredibleRating.of(label).asPrinted()).isFalse();
+    }
+    CrankingRating agrees = new CrankingRating(790, CrankingTest.find("en").orElseThrow());
+    assertThat(CredibleRating.disagreeing(rated("agm", cca, agrees))).isEmpty();
+  }
+
+  private static Label rated(String chemistry, CrankingRating first, CrankingRating... others) {
+    Label label = Examples.label(chemistry, first.amps(), 80, 140, 22, 100);
+    return new Label(
+            label.name(),
+            label.chemistry(),
+            first,
+            label.capacityAh(),
+            label.reserveMinutes(),
+            label.massKg(),
+            label.size(),
+            label.positiveSide(),
+            label.price())
+        .with(
+            new Sheet(
+                20,
+                List.of(),
+                ProtectionClaim.NONE,
+                false,
+                false,
+                true,
+                List.of(others),
+                DataSheet.SILENT));
   }
 
   /** A rating no resistance can meet is refused in plain words, not by the root finder. */

@@ -95,6 +95,54 @@ class LabelAuditTest {
     assertThat(LabelAudit.of(label).worst() == LabelAudit.Weight.NOTE).isEqualTo(clean);
   }
 
+  /** Whoever saves lead may have few of everything; only more than any battery has cannot be. */
+  @Test
+  void fewIsUnusualAndNeverImpossible() {
+    LabelAudit few =
+        LabelAudit.of(Examples.label("flooded", 150, 70, 100, 40, 90), Plausibility.Kind.STARTING);
+    assertThat(few.findings()).isNotEmpty();
+    assertThat(few.worst()).isEqualTo(LabelAudit.Weight.UNLIKELY);
+    LabelAudit light =
+        LabelAudit.of(Examples.label("flooded", 600, 70, 115, 12, 90), Plausibility.Kind.STARTING);
+    assertThat(light.worst()).isEqualTo(LabelAudit.Weight.IMPOSSIBLE);
+  }
+
+  /** One figure that explains two strange ratios is the one to check; of one ratio, both are. */
+  @Test
+  void theFigureSuspectedIsNamed() {
+    // 12 kg for 70 Ah and 700 A: the mass is too small for both.
+    assertThat(audit("flooded", 700, 70, 115, 12).suspect()).contains(LabelAudit.Printed.MASS);
+    // 100 Ah on a 60 Ah battery: too many for its mass, too few amps and minutes for them.
+    assertThat(audit("flooded", 540, 100, 95, 15).suspect()).contains(LabelAudit.Printed.CAPACITY);
+    // 1000 A on 60 Ah and 15 kg: too many for either.
+    assertThat(audit("flooded", 1000, 60, 100, 15).suspect()).contains(LabelAudit.Printed.CRANKING);
+    assertThat(audit("flooded", 540, 60, 40, 15).suspect()).isEmpty();
+  }
+
+  private static LabelAudit audit(String chemistry, double cca, double ah, double rc, double kg) {
+    return LabelAudit.of(
+        Examples.label(chemistry, cca, ah, rc, kg, 100), Plausibility.Kind.STARTING);
+  }
+
+  /** 105 Ah at 100 h are under 80 at 20 h, and are judged as that: 22 kg carry them. */
+  @Test
+  void ampereHoursAreJudgedAtTwentyHours() {
+    Label label =
+        Examples.label("flooded", 640, 105, 130, 22, 100)
+            .with(new Sheet(100, List.of(), ProtectionClaim.NONE, false, false));
+    assertThat(LabelAudit.of(label).findings())
+        .extracting(LabelAudit.Flaw::code)
+        .containsExactly(LabelAudit.Code.OTHER_HOUR_RATE);
+  }
+
+  /** An aeroplane's and a mower's small batteries are no motorcycle's; common practice. */
+  @ParameterizedTest
+  @CsvSource({"agm, 250, 16, 26, 6.4", "agm, 400, 30, 50, 9.9", "flooded, 230, 24, 38, 7.2"})
+  void smallBatteriesOfOtherBuilds(String chemistry, double cca, double ah, double rc, double kg) {
+    LabelAudit audit = LabelAudit.of(Examples.label(chemistry, cca, ah, rc, kg, 100));
+    assertThat(audit.worst()).as(audit.toString()).isEqualTo(LabelAudit.Weight.NOTE);
+  }
+
   @Test
   void crankingOnADeepCycleCaseIsNoted() {
     assertThat(codes("gel", Plausibility.Kind.DEEP_CYCLE, 350, 60, 105, 20))

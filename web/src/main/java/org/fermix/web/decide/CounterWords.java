@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Locale;
 import org.fermix.core.casing.TerminalSide;
 import org.fermix.core.label.Beside;
+import org.fermix.core.label.CrankingRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Need;
 import org.fermix.core.plan.CounterChecks;
 import org.fermix.core.quantity.Unit;
 import org.fermix.web.lineup.BesideWords;
+import org.fermix.web.lineup.Piece;
 import org.fermix.web.shared.Display;
 
 /** What to look for on the battery itself, before it is paid for. */
@@ -35,12 +37,13 @@ final class CounterWords {
   }
 
   /** What to look for on one that stands beside it, in a line. */
-  static String beside(Beside.Second second, CounterChecks checks, Need need, Display display) {
-    Label label = second.label();
-    return "“"
+  static String beside(
+      Piece piece, Beside.Role role, CounterChecks checks, Need need, Display display) {
+    Label label = piece.label();
+    return (piece.count() > 1 ? piece.count() + " of “" : "“")
         + label.name()
         + "” "
-        + BesideWords.purpose(second.role())
+        + BesideWords.purpose(role)
         + ": made after "
         + month(checks.madeAfter())
         + checks
@@ -53,32 +56,29 @@ final class CounterWords {
         + papers(label, need);
   }
 
-  static List<String> of(CounterChecks checks, Label label, Need need, Display display) {
+  static List<String> of(Piece piece, CounterChecks checks, Need need, Display display) {
+    Label label = piece.label();
     List<String> lines = new ArrayList<>();
+    if (piece.count() > 1) {
+      lines.add(piece.count() + " of them, alike and of one date; each is looked at");
+    }
     lines.add(
         "Made after "
             + month(checks.madeAfter())
             + (label.chemistry().isLead()
                 ? ": six months on the shelf at most"
                 : ": a year on the shelf at most"));
-    String other =
-        checks
-            .otherwise()
-            .map(
-                rating ->
-                    ". By "
-                        + rating.test().label()
-                        + " it would read about "
-                        + display.show(rating.amps(), Unit.AMPERE).text())
-            .orElse("");
+    CrankingRating otherwise = checks.otherwise();
     lines.add(
         display.show(checks.rated().amps(), Unit.AMPERE).text()
             + " stands beside "
             + checks.rated().test().label()
             + ", or “"
             + condition(checks, display)
-            + "”"
-            + other);
+            + "”. By "
+            + otherwise.test().label()
+            + " it would read about "
+            + display.show(otherwise.amps(), Unit.AMPERE).text());
     lines.add(
         checks
             .capacity()

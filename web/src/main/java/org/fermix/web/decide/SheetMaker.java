@@ -33,6 +33,8 @@ import org.fermix.web.bench.Ruler;
 import org.fermix.web.job.OpenJob;
 import org.fermix.web.job.Rails;
 import org.fermix.web.lineup.BesideWords;
+import org.fermix.web.lineup.LineUp;
+import org.fermix.web.lineup.Piece;
 import org.fermix.web.shared.Display;
 import org.springframework.stereotype.Component;
 
@@ -43,10 +45,12 @@ class SheetMaker {
 
   private final Benches benches;
   private final Bills bills;
+  private final LineUp lineUp;
 
-  SheetMaker(Benches benches, Bills bills) {
+  SheetMaker(Benches benches, Bills bills, LineUp lineUp) {
     this.benches = benches;
     this.bills = bills;
+    this.lineUp = lineUp;
   }
 
   /**
@@ -95,7 +99,9 @@ class SheetMaker {
         made.notBelow(),
         made.beside(),
         made.cases(),
-        taken.map(each -> checks(each.candidate(), bench.need(), today, display)).orElse(List.of()),
+        taken
+            .map(each -> checks(job, each.candidate(), bench.need(), today, display))
+            .orElse(List.of()),
         bill.lines(),
         bill.total(),
         bill.notPriced(),
@@ -126,19 +132,21 @@ class SheetMaker {
     return lines;
   }
 
-  private static List<String> checks(
-      Candidate battery, Need need, LocalDate today, Display display) {
-    List<String> lines =
-        new ArrayList<>(
-            CounterWords.of(
-                CounterChecks.of(need, battery.own(), today), battery.own(), need, display));
-    battery.beside().stream()
-        .flatMap(beside -> beside.others().stream())
-        .map(
-            other ->
-                CounterWords.beside(
-                    other, CounterChecks.of(need, other.label(), today), need, display))
-        .forEach(lines::add);
+  private List<String> checks(
+      OpenJob job, Candidate battery, Need need, LocalDate today, Display display) {
+    List<Piece> pieces = lineUp.singles(job, battery.letter());
+    if (pieces.isEmpty()) {
+      pieces = List.of(new Piece(battery.own(), 1, Optional.empty()));
+    }
+    List<String> lines = new ArrayList<>();
+    for (Piece piece : pieces) {
+      CounterChecks found = CounterChecks.of(piece.label(), today);
+      piece
+          .role()
+          .ifPresentOrElse(
+              role -> lines.add(CounterWords.beside(piece, role, found, need, display)),
+              () -> lines.addAll(CounterWords.of(piece, found, need, display)));
+    }
     return lines;
   }
 

@@ -1,5 +1,8 @@
 package org.fermix.web.lineup;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.label.LabelAudit;
@@ -32,6 +35,25 @@ final class AuditWords {
             : display.words(". A sheet that states −18 °C, 30 s and 7.2 V would settle it."));
   }
 
+  /** Printed ratings that do not mean one battery, with what each would mean. */
+  static Optional<String> disagreeing(Label label, Display display) {
+    List<String> meant =
+        CredibleRating.disagreeing(label).stream()
+            .map(
+                each ->
+                    display.show(each.printed().amps(), Unit.AMPERE).text()
+                        + " "
+                        + each.printed().test().label()
+                        + " would mean "
+                        + display.show(each.coldCrankingAmps(), Unit.AMPERE).text()
+                        + " (SAE)")
+            .toList();
+    return meant.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            "Its ratings disagree: " + String.join(", ", meant) + ". Please check which is which.");
+  }
+
   static String flatters(Label label, CredibleRating believed, Display display) {
     return "This label flatters: that many cranking amps are not credible from "
         + ampHours(label.capacity().value(), display)
@@ -40,7 +62,7 @@ final class AuditWords {
         + " (SAE).";
   }
 
-  static String of(LabelAudit.Flaw flaw, Label label, Display display) {
+  static String of(LabelAudit.Flaw flaw, LabelAudit audit, Label label, Display display) {
     String kind = label.chemistry().shortName();
     return switch (flaw.code()) {
       case CAPACITY_FOR_MASS ->
@@ -48,6 +70,7 @@ final class AuditWords {
               ? comparedWithLead(label, display)
               : ratio(
                   flaw,
+                  audit,
                   kind,
                   flaw.found() > flaw.likely().high()
                       ? "more ampere-hours than its mass carries"
@@ -55,12 +78,13 @@ final class AuditWords {
                   "Ah/kg",
                   display);
       case CRANKING_FOR_MASS ->
-          ratio(flaw, kind, amps(flaw) + " cranking amps for its mass", "A/kg", display);
+          ratio(flaw, audit, kind, amps(flaw) + " cranking amps for its mass", "A/kg", display);
       case CRANKING_FOR_CAPACITY ->
-          ratio(flaw, kind, amps(flaw) + " cranking amps for its capacity", "A/Ah", display);
+          ratio(flaw, audit, kind, amps(flaw) + " cranking amps for its capacity", "A/Ah", display);
       case RESERVE_FOR_CAPACITY ->
           ratio(
               flaw,
+              audit,
               kind,
               (flaw.found() > flaw.likely().high() ? "long" : "short")
                   + " reserve capacity for its ampere-hours",
@@ -117,9 +141,14 @@ final class AuditWords {
   }
 
   private static String ratio(
-      LabelAudit.Flaw flaw, String kind, String what, String unit, Display display) {
+      LabelAudit.Flaw flaw,
+      LabelAudit audit,
+      String kind,
+      String what,
+      String unit,
+      Display display) {
     return (flaw.weight() == LabelAudit.Weight.IMPOSSIBLE
-            ? "No such battery can be: "
+            ? "More than any such battery has: "
             : "Unusual for " + kind + ": ")
         + what
         + ", "
@@ -128,7 +157,26 @@ final class AuditWords {
         + unit
         + "; most have "
         + band(flaw.likely(), display)
-        + ". Please check the figures.";
+        + ". Please check "
+        + audit
+            .suspect()
+            .filter(flaw.code().figures()::contains)
+            .map(AuditWords::figure)
+            .orElseGet(
+                () ->
+                    flaw.code().figures().stream()
+                        .map(AuditWords::figure)
+                        .collect(Collectors.joining(" and ")))
+        + ".";
+  }
+
+  private static String figure(LabelAudit.Printed figure) {
+    return switch (figure) {
+      case CRANKING -> "the cranking amps";
+      case CAPACITY -> "the ampere-hours";
+      case RESERVE -> "the reserve";
+      case MASS -> "the mass";
+    };
   }
 
   private static String band(Band band, Display display) {

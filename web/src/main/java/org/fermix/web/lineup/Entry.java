@@ -1,5 +1,6 @@
 package org.fermix.web.lineup;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -65,6 +66,26 @@ record Entry(
   /** True where it is more than one battery. */
   boolean isArranged() {
     return pieces > 1 || !others.isEmpty();
+  }
+
+  /** One piece of what starts and of what stands beside it, as they lie on the counter. */
+  List<Piece> singles() {
+    List<Piece> singles = new ArrayList<>();
+    singles.add(new Piece(label.asLabel(offer), pieces, Optional.empty()));
+    for (Other other : others) {
+      singles.add(
+          new Piece(
+              other.label().asLabel(other.offer()),
+              other.pieces(),
+              Optional.of(other.part().role())));
+    }
+    return singles;
+  }
+
+  /** How many of a battery make the voltage of its machine (1 where none do). */
+  static int inSeries(Label single, int systemVolts) {
+    int volts = single.build().nominalVolts();
+    return systemVolts > volts && systemVolts % volts == 0 ? systemVolts / volts : 1;
   }
 
   /** The core's candidate. */

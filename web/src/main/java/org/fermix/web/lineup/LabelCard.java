@@ -173,10 +173,7 @@ public record LabelCard(
 
   private static Optional<Moved> rating(Label label, Display display) {
     CredibleRating believed = CredibleRating.of(label);
-    double cca =
-        believed.rating().test().equals(CrankingTest.COLD_CRANKING)
-            ? believed.rating().amps()
-            : BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
+    double cca = CredibleRating.by(CrankingTest.COLD_CRANKING, label).amps();
     double printed = label.cranking().amps();
     boolean sameTest = label.cranking().test().equals(CrankingTest.COLD_CRANKING);
     boolean alone = label.sheet().otherRatings().isEmpty();
@@ -316,9 +313,11 @@ public record LabelCard(
               ? AuditWords.unstandardised(label, believed, display)
               : AuditWords.flatters(label, believed, display));
     }
-    LabelAudit.of(label).findings().stream()
+    AuditWords.disagreeing(label, display).ifPresent(remarks::add);
+    LabelAudit audit = LabelAudit.of(label);
+    audit.findings().stream()
         .filter(flaw -> !(doubted && AuditWords.ofRating(flaw.code())))
-        .map(flaw -> AuditWords.of(flaw, label, display))
+        .map(flaw -> AuditWords.of(flaw, audit, label, display))
         .forEach(remarks::add);
     if (!label.sheet().kindStated()) {
       remarks.add(

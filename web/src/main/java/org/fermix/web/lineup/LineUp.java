@@ -177,7 +177,7 @@ public class LineUp implements ReadAhead {
                     Optional.empty(),
                     battery.ageYears(batteries.today()),
                     !battery.isDescribed(),
-                    1,
+                    inSeries(known, battery, job),
                     List.of(),
                     List.of(),
                     job.engine().nominalVolts())));
@@ -206,6 +206,22 @@ public class LineUp implements ReadAhead {
               job.engine().nominalVolts()));
     }
     return entries;
+  }
+
+  /** What is fitted is as many as the machine's voltage takes: two of 12 V are one 24 V battery. */
+  private static int inSeries(Map<UUID, StoredLabel> known, HeldBattery battery, OpenJob job) {
+    StoredLabel label = Objects.requireNonNull(known.get(battery.labelId().orElseThrow()));
+    return Entry.inSeries(label.asLabel(Optional.empty()), job.engine().nominalVolts());
+  }
+
+  /** The batteries bought under a letter, each as it lies on the counter. */
+  @Transactional(readOnly = true)
+  public List<Piece> singles(OpenJob job, String letter) {
+    return entries(job).stream()
+        .filter(entry -> entry.letter().equals(letter))
+        .findFirst()
+        .map(Entry::singles)
+        .orElse(List.of());
   }
 
   /** The labels of the batteries, by letter, today’s first. */

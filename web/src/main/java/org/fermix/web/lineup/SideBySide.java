@@ -63,10 +63,7 @@ public record SideBySide(
   }
 
   private static double cca(Label label) {
-    CredibleRating believed = CredibleRating.of(label);
-    return believed.rating().test().equals(CrankingTest.COLD_CRANKING)
-        ? believed.rating().amps()
-        : BatteryCircuit.of(label).ratedAmps(CrankingTest.COLD_CRANKING);
+    return CredibleRating.by(CrankingTest.COLD_CRANKING, label).amps();
   }
 
   private static double reserve(Label label) {

@@ -81,7 +81,8 @@ class LabelCardTest {
         .anyMatch(remark -> remark.startsWith("Unusual for flooded: many cranking amps"));
     typed.put("cranking", "1000");
     assertThat(card(typed).remarks())
-        .anyMatch(remark -> remark.startsWith("No such battery can be: many cranking amps"));
+        .anyMatch(
+            remark -> remark.startsWith("More than any such battery has: many cranking amps"));
   }
 
   @Test
