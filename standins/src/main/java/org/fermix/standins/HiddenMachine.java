@@ -45,6 +45,9 @@ public final class HiddenMachine {
 
   private static final double SOUND_REGULATOR = 14.2;
 
+  /** Worn so far it seldom holds a charge over night (1). */
+  private static final double POOR_SHARE = 0.65;
+
   /** How much a worn one may gain by a bolted joint: nothing but the instrument's scatter. */
   private static final double TWICE_TESTED_NOISE = 0.04;
 
@@ -169,9 +172,7 @@ public final class HiddenMachine {
       case DRAIN -> drain();
       case TESTER -> tester();
       case LOAD_TEST -> loadTest();
-      case AFTER_CHARGE ->
-          outcome(
-              kind, truth.cellShort() || chance(share() < 0.65 ? 0.56 : 0.02), "falls", "holds");
+      case AFTER_CHARGE -> held();
       case GRAVITY -> gravity();
       case AGE -> TakenReading.of(workedOut().get(0));
       case NEED -> TakenReading.of(workedOut().get(1));
@@ -366,6 +367,16 @@ public final class HiddenMachine {
         new PulseTest(rated / 2, LoadTest.SECONDS, 0, List.of(shown), 13.3, 13.2, 0.95, 20)
             .evidence(truth.whenNew()),
         volt("", shown));
+  }
+
+  /** A morning after a charge; one that has fallen is charged and read once more. */
+  private TakenReading held() {
+    boolean poor = truth.cellShort() || share() < POOR_SHARE;
+    boolean fallen = truth.cellShort() || chance(poor ? 0.56 : 0.02);
+    boolean again = truth.cellShort() || chance(poor ? 0.7 : 0.1);
+    return TakenReading.of(
+        new Evidence(
+            ReadingKind.AFTER_CHARGE, !fallen ? "holds" : again ? "falls_twice" : "falls"));
   }
 
   private TakenReading gravity() {

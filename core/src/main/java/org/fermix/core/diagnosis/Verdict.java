@@ -120,7 +120,8 @@ public record Verdict(
         }
         yield startsNow ? Action.REPLACE_BEFORE_WINTER : Action.REPLACE_NOW;
       }
-      case DISCHARGED -> Action.CHARGE_AND_RETEST;
+      // It has been charged and tested already: there is nothing left to repeat.
+      case DISCHARGED -> passedCharged(diagnosis) ? Action.KEEP : Action.CHARGE_AND_RETEST;
       case CONNECTION -> Action.MEND_CONNECTION;
       case CHARGING -> Action.MEND_CHARGING;
       case DRAIN -> Action.FIND_DRAIN;
@@ -166,7 +167,8 @@ public record Verdict(
         actions.add(likely);
       }
     }
-    if (found(diagnosis, ReadingKind.REST_VOLTS, "low", "flat") || failedUnsettled(diagnosis)) {
+    if ((found(diagnosis, ReadingKind.REST_VOLTS, "low", "flat") && !passedCharged(diagnosis))
+        || failedUnsettled(diagnosis)) {
       actions.add(Action.CHARGE_AND_RETEST);
     }
     return actions;
@@ -192,8 +194,17 @@ public record Verdict(
     return diagnosis.of(Cause.WORN) < Diagnosis.SETTLED
         && (found(diagnosis, ReadingKind.TESTER, "bad")
             || found(diagnosis, ReadingKind.LOAD_TEST, "fails")
-            || found(diagnosis, ReadingKind.AFTER_CHARGE, "falls")
+            || found(diagnosis, ReadingKind.AFTER_CHARGE, "falls", "falls_twice")
             || found(diagnosis, ReadingKind.CAPACITY, "spent"));
+  }
+
+  /** Charged since it was found low, and sound in every test then. */
+  private static boolean passedCharged(Diagnosis diagnosis) {
+    return !failedUnsettled(diagnosis)
+        && (found(diagnosis, ReadingKind.TESTER, "good")
+            || found(diagnosis, ReadingKind.LOAD_TEST, "passes")
+            || found(diagnosis, ReadingKind.AFTER_CHARGE, "holds")
+            || found(diagnosis, ReadingKind.CAPACITY, "kept"));
   }
 
   /** A battery must be charged before it can be condemned. */

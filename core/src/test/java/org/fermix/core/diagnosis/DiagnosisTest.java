@@ -86,7 +86,7 @@ class DiagnosisTest {
           agm     | SYMPTOM:dead_after_parking REST_VOLTS:flat DRAIN:high | DRAIN | FIND_DRAIN
           lfp     | SYMPTOM:sudden_loss REST_VOLTS:near_zero | PROTECTION | WAKE_PROTECTION
           agm     | SYMPTOM:slow REST_VOLTS:full TESTER:good CRANKING_VOLTS:low NEED:short | SMALL | TOO_SMALL
-          flooded | SYMPTOM:rapid_click REST_VOLTS:flat LEFT_ON:yes AFTER_CHARGE:holds TESTER:good | DISCHARGED | CHARGE_AND_RETEST
+          flooded | SYMPTOM:rapid_click REST_VOLTS:flat LEFT_ON:yes AFTER_CHARGE:holds TESTER:good | DISCHARGED | KEEP
           agm     | SYMPTOM:starts_well REST_VOLTS:full TESTER:good | SOUND | KEEP
           flooded | SYMPTOM:slow REST_VOLTS:full TESTER:good CABLE_DROP:fine BOOST:no_better | STARTER | LOOK_AT_STARTER
           """)

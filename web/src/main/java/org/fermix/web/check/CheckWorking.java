@@ -30,7 +30,7 @@ record CheckWorking(List<String> heads, List<Row> rows, List<String> doubt, List
     Chemistry chemistry = state.suspect().chemistry();
     boolean lead = chemistry.isLead();
     List<Evidence> evidence = new ArrayList<>(state.workedOut());
-    state.counting().forEach(judged -> judged.judgement().evidence().ifPresent(evidence::add));
+    state.counting().forEach(judged -> evidence.addAll(judged.judgement().all()));
     List<String> heads = new ArrayList<>();
     List<Diagnosis> steps = new ArrayList<>();
     heads.add("to begin with");

@@ -14,6 +14,7 @@ import org.fermix.core.check.Suspect;
 import org.fermix.core.diagnosis.Diagnosis;
 import org.fermix.core.diagnosis.Evidence;
 import org.fermix.core.diagnosis.ReadingKind;
+import org.fermix.core.diagnosis.Symptom;
 import org.fermix.core.diagnosis.Verdict;
 import org.fermix.core.label.Candidate;
 import org.fermix.core.label.Tested;
@@ -141,11 +142,10 @@ public class Checks {
       }
       Judgement judgement = Judgement.of(reading.kind(), reading.facts(), suspect, display);
       counting.add(new Judged(reading, judgement));
-      judgement.evidence().ifPresent(evidence::add);
+      evidence.addAll(judgement.all());
       startsNow |=
           reading.kind() == ReadingKind.SYMPTOM
-              && (reading.facts().says("outcome", "starts_well")
-                  || reading.facts().says("outcome", "reads_low"));
+              && judgement.all().stream().allMatch(Checks::startsNow);
     }
     // A reading that was taken but settles nothing is not asked for again at once.
     Diagnosis diagnosis = Diagnosis.of(suspect.chemistry(), evidence, cannot);
@@ -155,6 +155,11 @@ public class Checks {
         workedOut,
         diagnosis,
         Verdict.of(diagnosis, startsNow, suspect.winterChance(tested(counting))));
+  }
+
+  private static boolean startsNow(Evidence evidence) {
+    return evidence.equals(Symptom.STARTS_WELL.evidence())
+        || evidence.equals(Symptom.READS_LOW.evidence());
   }
 
   /** What a request asks several times: the state whatever its units. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.fermix.core.check.Suspect;
@@ -27,15 +28,31 @@ import org.fermix.web.shared.Display;
  * What the core says of one reading, and in words.
  *
  * @param evidence empty where it settles nothing
+ * @param more what it says besides, where it says several things
  * @param words one or two sentences
  * @param crankingShare share of the rated cranking amps it found, where it found one
  * @param capacityShare share of the capacity it found, where it found one
  */
 record Judgement(
     Optional<Evidence> evidence,
+    List<Evidence> more,
     String words,
     Optional<Double> crankingShare,
     Optional<Double> capacityShare) {
+  /** Copies the list. */
+  Judgement {
+    more = List.copyOf(more);
+  }
+
+  /** A reading that says one thing at most. */
+  Judgement(
+      Optional<Evidence> evidence,
+      String words,
+      Optional<Double> crankingShare,
+      Optional<Double> capacityShare) {
+    this(evidence, List.of(), words, crankingShare, capacityShare);
+  }
+
   /** A reading that says nothing of capacity. */
   Judgement(Optional<Evidence> evidence, String words, Optional<Double> crankingShare) {
     this(evidence, words, crankingShare, Optional.empty());
@@ -48,8 +65,13 @@ record Judgement(
 
   static Judgement of(ReadingKind kind, Facts facts, Suspect suspect, Display display) {
     return switch (kind) {
-      case SYMPTOM -> chosen(kind, facts, SymptomWords.of(facts.text("outcome").orElseThrow()));
-      case LOOK, AFTER_CHARGE, LEFT_ON, BOOST, WAKE, FAULT_LIGHT ->
+      case SYMPTOM -> symptoms(facts);
+      case AFTER_CHARGE ->
+          facts.number("volts").isPresent()
+              ? MoreJudgement.held(facts, suspect, display)
+              : chosen(
+                  kind, facts, facts.says("outcome", "holds") ? "It holds." : "It has fallen.");
+      case LOOK, LEFT_ON, BOOST, WAKE, FAULT_LIGHT ->
           chosen(
               kind,
               facts,
@@ -76,6 +98,33 @@ record Judgement(
 
   private static Judgement chosen(ReadingKind kind, Facts facts, String words) {
     return judged(new Evidence(kind, facts.text("outcome").orElseThrow()), words);
+  }
+
+  /** What it does, and whatever else it does. */
+  private static Judgement symptoms(Facts facts) {
+    List<String> outcomes =
+        Stream.of("outcome", "also", "alsoThis")
+            .map(facts::text)
+            .flatMap(Optional::stream)
+            .distinct()
+            .toList();
+    List<Evidence> all =
+        outcomes.stream()
+            .map(each -> Symptom.valueOf(each.toUpperCase(Locale.ROOT)).evidence())
+            .toList();
+    return new Judgement(
+        Optional.of(all.get(0)),
+        all.subList(1, all.size()),
+        outcomes.stream()
+            .map(ReadingSheet.of(ReadingKind.SYMPTOM)::choiceWords)
+            .collect(Collectors.joining("; ")),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** All that it says. */
+  List<Evidence> all() {
+    return Stream.concat(evidence.stream(), more.stream()).toList();
   }
 
   static Judgement judged(Evidence evidence, String words) {
@@ -386,13 +435,5 @@ record Judgement(
 
   static String percent(double share) {
     return Math.round(100 * share) + " %";
-  }
-
-  /** The words of a symptom. */
-  private static final class SymptomWords {
-    static String of(String outcome) {
-      return ReadingSheet.of(ReadingKind.SYMPTOM)
-          .choiceWords(Symptom.valueOf(outcome.toUpperCase(Locale.ROOT)).evidence().outcome());
-    }
   }
 }

@@ -8,6 +8,7 @@ import org.fermix.core.check.Trips;
 import org.fermix.core.diagnosis.AfterTry;
 import org.fermix.core.diagnosis.CapacityRun;
 import org.fermix.core.diagnosis.Evidence;
+import org.fermix.core.diagnosis.HeldCharge;
 import org.fermix.core.diagnosis.ReadingLimits;
 import org.fermix.core.diagnosis.RestPair;
 import org.fermix.core.diagnosis.RestVoltage;
@@ -98,6 +99,24 @@ final class MoreJudgement {
   private static RestVoltage each(RestVoltage together, double volts) {
     return new RestVoltage(
         volts, together.restedHours(), together.surfaceTakenOff(), together.temperatureC());
+  }
+
+  /** What it shows the morning after a full charge, once or twice. */
+  static Judgement held(Facts facts, Suspect suspect, Display display) {
+    HeldCharge reading = new HeldCharge(facts.number("volts", 0), facts.number("again"));
+    Optional<Evidence> evidence = reading.evidence(suspect.series());
+    String shown =
+        Judgement.volts(reading.volts(), display)
+            + reading.again().map(again -> ", then " + Judgement.volts(again, display)).orElse("")
+            + " the morning after a full charge";
+    String words =
+        switch (evidence.map(Evidence::outcome).orElse("")) {
+          case "holds" -> " holds.";
+          case "falls" -> " has fallen. Charge it once more and read again: twice is a finding.";
+          case "falls_twice" -> ", twice: it does not hold a charge.";
+          default -> " tells nothing: charge it longer and read again.";
+        };
+    return new Judgement(evidence, shown + words, Optional.empty());
   }
 
   static Judgement capacity(Facts facts, Suspect suspect, Display display) {

@@ -94,28 +94,7 @@ public record ReadingSheet(
         "",
         false,
         and(
-            outcome(
-                "What happens",
-                "rapid_click",
-                "rapid clicking",
-                "slow",
-                "cranks slowly, laboured",
-                "sticks",
-                "turns a compression or two, then hangs at a later one",
-                "nothing",
-                "nothing at all",
-                "only_with_boost",
-                "starts only with a boost",
-                "dead_after_parking",
-                "fine before, dead after being parked",
-                "sudden_loss",
-                "full voltage, then nothing within a second",
-                "died_after_charge",
-                "died shortly after being charged",
-                "reads_low",
-                "starts, but a gauge reads low",
-                "starts_well",
-                "starts well; just asking"),
+            symptoms(),
             Field.number("temperature", "Temperature then", ReadingLimits.TEMPERATURE)
                 .withHelp(
                     "Of engine and battery when it failed. Whether it is too small for the engine is"
@@ -289,11 +268,19 @@ public record ReadingSheet(
         ReadingKind.AFTER_CHARGE,
         "Does it hold a charge?",
         "Charged fully, off the machine, rested overnight: a worn one falls by morning.",
-        List.of("Charge until the charger says full, disconnect, read after 12 hours."),
+        List.of(
+            "Charge until the charger says full, disconnect, read after 12 hours.",
+            "Fallen? Charge it once more and read again: two low mornings are a finding. What it"
+                + " showed before the charge stays under “Rest voltage”."),
         SPARKS,
         "posts",
         false,
-        outcome("Next morning", "holds", "it holds", "falls", "it has fallen"));
+        lead
+            ? List.of(
+                Field.number("volts", "Voltage next morning", ReadingLimits.VOLTS).needed(),
+                Field.number("again", "The same after a second charge", ReadingLimits.VOLTS)
+                    .withHelp("Empty where it was charged once."))
+            : outcome("Next morning", "holds", "it holds", "falls", "it has fallen"));
     if (lead) {
       List<Field> cells = new ArrayList<>();
       for (int i = 1; i <= 6; i++) {
@@ -364,11 +351,45 @@ public record ReadingSheet(
   }
 
   static List<Field> outcome(String label, String... valuesAndLabels) {
+    return List.of(Field.choice("outcome", label, choices(valuesAndLabels)).needed());
+  }
+
+  private static List<Field.Choice> choices(String... valuesAndLabels) {
     List<Field.Choice> choices = new ArrayList<>();
     for (int i = 0; i < valuesAndLabels.length; i += 2) {
       choices.add(new Field.Choice(valuesAndLabels[i], valuesAndLabels[i + 1]));
     }
-    return List.of(Field.choice("outcome", label, choices).needed());
+    return choices;
+  }
+
+  /** What it does, and what else it does: an owner may have seen more than one thing. */
+  private static List<Field> symptoms() {
+    List<Field.Choice> does =
+        choices(
+            "rapid_click",
+            "rapid clicking",
+            "slow",
+            "cranks slowly, laboured",
+            "sticks",
+            "turns a compression or two, then hangs at a later one",
+            "nothing",
+            "nothing at all",
+            "only_with_boost",
+            "starts only with a boost",
+            "dead_after_parking",
+            "fine before, dead after being parked",
+            "sudden_loss",
+            "full voltage, then nothing within a second",
+            "died_after_charge",
+            "died shortly after being charged",
+            "reads_low",
+            "starts, but a gauge reads low",
+            "starts_well",
+            "starts well; just asking");
+    return List.of(
+        Field.choice("outcome", "What happens", does).needed(),
+        Field.choice("also", "And", does).withHelp("Only where it does more than one thing."),
+        Field.choice("alsoThis", "And", does));
   }
 
   private static List<Field> and(List<Field> fields, Field another) {

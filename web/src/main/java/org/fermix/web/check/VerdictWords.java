@@ -34,7 +34,10 @@ public final class VerdictWords {
       case TOO_SMALL -> "Healthy, but too small for this engine or this cold.";
       case REPLACE_NOW -> "Replace it now.";
       case REPLACE_BEFORE_WINTER -> "Replace it before winter.";
-      case KEEP -> "Keep it: it is sound.";
+      case KEEP ->
+          verdict.cause() == Cause.DISCHARGED
+              ? "Keep it: charged, it is sound."
+              : "Keep it: it is sound.";
     };
   }
 
@@ -119,7 +122,7 @@ public final class VerdictWords {
   public static String cause(Cause cause) {
     return switch (cause) {
       case WORN -> "battery worn";
-      case DISCHARGED -> "only discharged";
+      case DISCHARGED -> "run down";
       case LITTLE -> "driven too little";
       case CONNECTION -> "connection";
       case CHARGING -> "charging";
@@ -171,7 +174,11 @@ public final class VerdictWords {
           "Go on to the need and the line-up. Take the old one back for its deposit.";
       case REPLACE_BEFORE_WINTER ->
           "It will do for now. Choose at leisure, before the first cold morning.";
-      case KEEP -> "Nothing to do. Test it again in half a year.";
+      case KEEP ->
+          verdict.cause() == Cause.DISCHARGED
+              ? "It was run down, and what emptied it may do so again: a lamp, a door, a drain, short"
+                  + " trips. Look for that."
+              : "Nothing to do. Test it again in half a year.";
     };
   }
 

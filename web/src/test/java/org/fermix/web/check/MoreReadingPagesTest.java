@@ -19,6 +19,21 @@ class MoreReadingPagesTest extends WebTestBase {
   }
 
   /** Short trips: driven too little before worn, with the trips that would do and the charge. */
+  /** Two things it does are both taken down; two low mornings are said to be a finding. */
+  @Test
+  void severalSymptomsAndTwoMornings() {
+    Visit visit = new Visit(port);
+    String job = visit.ownJob("Car", "petrol-car");
+    visit.describeToday(job, "flooded", "480", "50");
+    take(visit, job, "symptom", "outcome", "rapid_click", "also", "dead_after_parking");
+    take(visit, job, "rest-volts", "volts", "11.9", "rested", "12");
+    String page = text(take(visit, job, "after-charge", "volts", "11.8", "again", "11.9"));
+    assertThat(page)
+        .contains("rapid clicking; fine before, dead after being parked")
+        .contains("does not hold a charge")
+        .contains("Rest voltage");
+  }
+
   @Test
   void shortTripsAreSaidBeforeWear() {
     Visit visit = new Visit(port);
