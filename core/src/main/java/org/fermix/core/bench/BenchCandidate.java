@@ -259,7 +259,8 @@ final class BenchCandidate {
         gates,
         OutcomeFamily.figures(in),
         in.headline(),
-        in.lasting().get().chanceAfter(1));
+        in.lasting().get().chanceAfter(1),
+        Optional.of(in.layUp().lostAfter()).filter(this::isInLayUp));
   }
 
   Screening.Headline headline(Conditions conditions) {
@@ -504,7 +505,7 @@ final class BenchCandidate {
   private LifeEstimate life(Stand stand) {
     double ampHours = label.capacity().value();
     Parked laidUp = layUp(stand, reached(layUpMonth(), ampHours), ampHours);
-    if (laidUp.lostAfter() <= need.use().layUp().days().value()) {
+    if (isInLayUp(laidUp.lostAfter())) {
       return LifeEstimate.LOST_EACH_YEAR;
     }
     double sessionAmpHours =
@@ -526,6 +527,10 @@ final class BenchCandidate {
             chemistry.isLead()
                 ? inUse * drivenUndercharged(ampHours) + laidUp(laidUp, layUpDays)
                 : 0));
+  }
+
+  private boolean isInLayUp(double days) {
+    return days <= need.use().layUp().days().value();
   }
 
   /** Capacity lost in a month of driving undercharged, as a mean over the year (1/month). */

@@ -11,13 +11,16 @@ import org.fermix.core.quantity.Figure;
  *
  * @param headline all that points are given for
  * @param chanceInAYear that it lives and still does all that is asked a year on (1)
+ * @param lostAfterDays of its owner’s own lay-up, as that is left, it is beyond recovery (d); empty
+ *     where it outlasts it
  */
 public record CandidateAnswer(
     Candidate candidate,
     List<GateResult> gates,
     Map<Outcome, Figure> outcomes,
     Screening.Headline headline,
-    double chanceInAYear) {
+    double chanceInAYear,
+    Optional<Double> lostAfterDays) {
   /** From here on another year is likely enough to plan with (1); engineering judgement. */
   private static final double KEPT_FROM = 0.7;
 

@@ -152,9 +152,13 @@ public record Recommendation(
 
     private String headline(Ranked leader) {
       String advice = unheld(leader);
-      return holds().isEmpty() || !leader.meets()
-          ? advice
-          : advice.substring(0, advice.length() - 1) + " once " + HoldWords.once(holds()) + ".";
+      String held =
+          holds().isEmpty() || !leader.meets()
+              ? advice
+              : advice.substring(0, advice.length() - 1) + " once " + HoldWords.once(holds()) + ".";
+      return LossWords.of(decision.answer().need(), leader.answer())
+          .map(lost -> held + " " + lost)
+          .orElse(held);
     }
 
     private String unheld(Ranked leader) {

@@ -28,6 +28,7 @@ import org.fermix.core.quantity.Unit;
 import org.fermix.web.bench.Assumptions;
 import org.fermix.web.bench.Benches;
 import org.fermix.web.bench.HoldWords;
+import org.fermix.web.bench.LossWords;
 import org.fermix.web.bench.Recommendation;
 import org.fermix.web.bench.Ruler;
 import org.fermix.web.job.OpenJob;
@@ -192,7 +193,8 @@ class SheetMaker {
       return "Take "
           + taken.map(each -> named(each)).orElse(letter)
           + ", against the advice, which is: "
-          + advised.headline();
+          + advised.headline()
+          + taken.flatMap(each -> LossWords.of(need, each)).map(lost -> " " + lost).orElse("");
     }
 
     private static String named(CandidateAnswer candidate) {

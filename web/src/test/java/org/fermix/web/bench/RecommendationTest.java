@@ -78,6 +78,23 @@ class RecommendationTest {
     assertThat(all(recommendation)).contains("nothing need be bought");
   }
 
+  /** What the owner's own lay-up ends is said in the headline, with the day and the way out. */
+  @Test
+  void aBatteryLostInItsLayUpIsToldWithTheDay() {
+    Need drained = Examples.needOf(Examples.dieselNeed().engine(), -10, 150, 60);
+    Bench bench = Bench.of(drained, Policy.USUAL, Examples.lineUp());
+    Recommendation recommendation =
+        Recommendation.of(
+            bench,
+            Decision.of(bench, Conditions.of(drained), Weights.USUAL),
+            CheckFinding.NONE,
+            Display.USUAL);
+    assertThat(recommendation.headline())
+        .containsPattern(
+            "Laid up as it is, [A-D] is lost by about [0-9]+ (February|March|April|May): take its"
+                + " negative lead off, or leave it on a maintainer\\.");
+  }
+
   private static CheckFinding found(Evidence... evidence) {
     return new CheckFinding(
         Optional.of(
