@@ -11,6 +11,7 @@ import org.fermix.core.bench.Policy;
 import org.fermix.core.bench.Schools;
 import org.fermix.core.bench.TypicalBattery;
 import org.fermix.core.chemistry.Chemistry;
+import org.fermix.core.chemistry.Traits.StopsAtLights;
 import org.fermix.core.decision.Decision;
 import org.fermix.core.decision.Ranked;
 import org.fermix.core.decision.Weights;
@@ -127,7 +128,16 @@ public record Answer(
         + named(leader.get(), display)
         + (decision.answer().need().engine().engineClass().traits().needsApproval()
             ? ", one its papers allow."
-            : ".");
+            : ".")
+        + ifItStops(decision.answer().need(), leader.get().answer().candidate().label());
+  }
+
+  /** Nobody is asked here whether the engine stops by itself, so it is said what follows if so. */
+  private static String ifItStops(Need need, Label label) {
+    return need.mayStopAtLights()
+            && label.chemistry().traits().stopsAtLights() == StopsAtLights.NOT_LONG
+        ? " If its engine stops at lights: an EFB or an AGM, as its maker fitted."
+        : "";
   }
 
   /** “a flooded 54 Ah”. */

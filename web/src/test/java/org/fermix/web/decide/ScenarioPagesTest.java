@@ -235,6 +235,26 @@ class ScenarioPagesTest extends WebTestBase {
         .contains("The second is weaker", "together they are not full", "replace both by a pair");
   }
 
+  /** A 12 V label in a 24 V machine is one of two in series: judged, and looked at one by one. */
+  @Test
+  void aPairIsTwoSinglesAtTheCounter() {
+    Visit visit = new Visit(port);
+    visit.submit("/", "/garage/open-own", Map.of());
+    String job =
+        Html.parts(
+            visit
+                .submit(
+                    "/machines/new",
+                    "/machines/new",
+                    Map.of("name", "Lorry", "type", "diesel-car", "volts", "24", "litres", "5"))
+                .uri(),
+            2);
+    visit.describeToday(job, "flooded", "900", "140");
+    assertThat(text(visit, job + "/lineup")).contains("2 × Invented");
+    take(visit, job, "tester", "shown", "600", "set", "900", "charged", "yes");
+    assertThat(text(visit, job + "/check")).contains("of its label’s rating is left");
+  }
+
   /** S11: an outboard's 1000 MCA: AGM passes, lithium whose test is not stated is not settled. */
   @Test
   void theOutboardsMinimumIsNotSettledForLithium() {

@@ -72,6 +72,16 @@ class FirstPageTest extends WebTestBase {
     assertThat(first(new Visit(port), "?kind=CAR&coldest=")).doesNotContain("77 Ah flooded");
   }
 
+  /**
+   * Nobody asks here whether it stops at lights: what follows if so stands beside a flooded one.
+   */
+  @Test
+  void whatFollowsFromStopsAtLightsIsSaidOfCars() {
+    assertThat(first(new Visit(port), "?kind=CAR&type=diesel-car&litres=1.9"))
+        .contains("Look for a flooded 77 Ah. If its engine stops at lights: an EFB or an AGM");
+    assertThat(first(new Visit(port), "?kind=BOAT")).doesNotContain("stops at lights");
+  }
+
   @Test
   void twoQuestionsSayWhetherItIsTheBattery() {
     String page = first(new Visit(port), "?kind=CAR&does=SLOW&volts=12.1");
