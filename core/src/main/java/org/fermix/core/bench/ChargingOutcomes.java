@@ -103,10 +103,7 @@ final class ChargingOutcomes implements OutcomeFamily {
     all.add(new Term("current to spare at idle", charging.idleAmps()));
     all.add(new Term("starts a day", driving.startsPerDay()));
     all.add(new Term("minutes a trip", driving.tripMinutes()));
-    if (driving.stopStart().isSaid()) {
-      all.add(new Term("restarts at lights a day", driving.stopStart().restartsPerDay()));
-      all.add(new Term("I while stopped", driving.stopStart().stoppedAmps()));
-    }
+    all.addAll(new Terms(in).stops());
     all.add(Term.derived("battery while it is charged", in.reached().batteryC(), Unit.CELSIUS));
     all.add(Term.derived("one start takes", in.reached().startAmpHours(), Unit.AMPERE_HOUR));
     all.add(new Term("I drain", in.need().use().drainMilliamps()));

@@ -11,7 +11,6 @@ import org.fermix.core.chemistry.Plates;
 import org.fermix.core.cost.Ownership;
 import org.fermix.core.cost.Renewals;
 import org.fermix.core.life.LifeEstimate;
-import org.fermix.core.machine.StopStart;
 import org.fermix.core.quantity.Band;
 import org.fermix.core.quantity.Equation;
 import org.fermix.core.quantity.Figure;
@@ -249,10 +248,15 @@ final class MoneyOutcomes implements OutcomeFamily {
             "depth of one start",
             100 * in.reached().startAmpHours() / in.label().capacity().value(),
             Unit.PER_CENT));
-    StopStart stops = in.need().use().driving().stopStart();
-    if (stops.isSaid()) {
-      terms.add(new Term("restarts at lights a day", stops.restartsPerDay()));
-      terms.add(new Term("I while stopped", stops.stoppedAmps()));
+    List<Term> stops = new Terms(in).stops();
+    terms.addAll(stops);
+    if (!stops.isEmpty()) {
+      terms.add(
+          Term.table(
+              "times its capacity that such small cycles take in a life",
+              in.label().chemistry().life().microTurnovers(),
+              Unit.SHARE,
+              "common practice: EFB twice, AGM three times flooded"));
     }
     terms.add(Term.derived("calendar life L(T)", life.calendarYears(), Unit.YEAR));
     terms.add(

@@ -7,6 +7,7 @@ import org.fermix.core.electrical.Cranking;
 import org.fermix.core.electrical.CredibleRating;
 import org.fermix.core.label.Label;
 import org.fermix.core.machine.Engine;
+import org.fermix.core.machine.StopStart;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Origin;
 import org.fermix.core.quantity.Remark;
@@ -34,6 +35,22 @@ record Terms(InConditions in) {
         Term.derived(
             "spread of that resistance", 100 * in.circuit().resistanceSigma(), Unit.PER_CENT));
     return terms;
+  }
+
+  /** What stops at lights take; nothing where nobody has said that it makes them. */
+  List<Term> stops() {
+    StopStart stops = in.need().use().driving().stopStart();
+    return stops.isSaid()
+        ? List.of(
+            new Term("restarts at lights a day", stops.restartsPerDay()),
+            new Term("I while stopped", stops.stoppedAmps()),
+            new Term("minutes of one stop", StopStart.STOP_MINUTES),
+            new Term("a warm restart, of one start", StopStart.WARM_PER_CENT),
+            Term.derived(
+                "stops and restarts take, a day",
+                stops.ampHoursPerDay(in.reached().startAmpHours()),
+                Unit.AMPERE_HOUR))
+        : List.of();
   }
 
   List<Term> engine(double temperatureC) {

@@ -27,11 +27,11 @@ public record StopStart(Optional<Boolean> works, Given restartsPerDay, Given sto
           Given.assumed(20, Unit.COUNT, "usual in mixed traffic; estimate"),
           Given.assumed(20, Unit.AMPERE, "usual with lamps and blower; estimate"));
 
-  /** One stop (h): half a minute; estimate. */
-  private static final double STOP_HOURS = 30.0 / 3600;
+  /** One stop. */
+  public static final Given STOP_MINUTES = Given.assumed(0.5, Unit.MINUTE, "usual; estimate");
 
-  /** A warm engine takes less of a start than a cold one (1); estimate. */
-  private static final double WARM_SHARE = 0.3;
+  /** A warm engine takes less of a start than a cold one. */
+  public static final Given WARM_PER_CENT = Given.assumed(30, Unit.PER_CENT, "estimate");
 
   /** Refuses what no machine does. */
   public StopStart {
@@ -51,7 +51,9 @@ public record StopStart(Optional<Boolean> works, Given restartsPerDay, Given sto
    */
   public double ampHoursPerDay(double startAmpHours) {
     return isSaid()
-        ? restartsPerDay.value() * (stoppedAmps.value() * STOP_HOURS + WARM_SHARE * startAmpHours)
+        ? restartsPerDay.value()
+            * (stoppedAmps.value() * STOP_MINUTES.value() / 60
+                + WARM_PER_CENT.value() / 100 * startAmpHours)
         : 0;
   }
 }

@@ -15,6 +15,7 @@ import org.fermix.core.permission.Approval;
 import org.fermix.core.permission.Permission;
 import org.fermix.core.permission.Requirement;
 import org.fermix.core.quantity.Given;
+import org.fermix.core.quantity.Term;
 import org.fermix.core.quantity.Unit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -130,5 +131,27 @@ class StopStartTest {
     // Nobody said: nothing is counted.
     assertThat(answer(stopping(Optional.empty()), "", kind).figure(Outcome.LIFE).value())
         .isEqualTo(without.figure(Outcome.LIFE).value());
+  }
+
+  /** The working of a life and of a day's balance has every figure the stops rest on, or none. */
+  @Test
+  void theWorkingNamesWhatTheStopsRestOn() {
+    for (Outcome outcome : List.of(Outcome.LIFE, Outcome.CHARGE_REACHED)) {
+      assertThat(meanings(stopping(Optional.of(true)), outcome))
+          .contains(
+              "restarts at lights a day",
+              "I while stopped",
+              "minutes of one stop",
+              "a warm restart, of one start",
+              "stops and restarts take, a day");
+      assertThat(meanings(stopping(Optional.of(false)), outcome))
+          .doesNotContain("restarts at lights a day", "minutes of one stop");
+    }
+  }
+
+  private static List<String> meanings(Need need, Outcome outcome) {
+    return answer(need, "", "efb").figure(outcome).working().terms().stream()
+        .map(Term::meaning)
+        .toList();
   }
 }
