@@ -82,7 +82,7 @@ class FirstController {
     MachineKind kind = kind(parameters);
     boolean example = parameters.keySet().stream().noneMatch(KIND::equals);
     Map<String, String> typed = example ? Map.of() : ofKind(kind, parameters);
-    Form form = FirstForm.of(kind, typed, Form.drawn(display, parameters));
+    Form form = FirstForm.of(kind, typed, FirstForm.drawn(display, parameters));
     model.addAttribute("example", example);
     model.addAttribute(
         "kinds",
@@ -104,7 +104,7 @@ class FirstController {
             kind,
             form.isSound()
                 ? form
-                : asFarAsRight(kind, form, typed, Form.drawn(display, parameters)),
+                : asFarAsRight(kind, form, typed, FirstForm.drawn(display, parameters)),
             display));
     model.addAttribute("hasOwn", ways.hasOwn(request));
     return form;
@@ -153,7 +153,7 @@ class FirstController {
       Model model,
       HttpServletResponse response) {
     MachineKind kind = kind(parameters);
-    Form form = FirstForm.of(kind, ofKind(kind, parameters), Form.drawn(display, parameters));
+    Form form = FirstForm.of(kind, ofKind(kind, parameters), FirstForm.drawn(display, parameters));
     if (!form.isSound()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
       var unused = page(request, parameters, display, model);

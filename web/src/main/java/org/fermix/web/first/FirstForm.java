@@ -24,6 +24,7 @@ import org.fermix.core.machine.UsualNeed;
 import org.fermix.core.quantity.Given;
 import org.fermix.core.quantity.Limits;
 import org.fermix.core.quantity.Unit;
+import org.fermix.core.quantity.UnitSystem;
 import org.fermix.core.rating.CrankingTest;
 import org.fermix.web.shared.Display;
 import org.fermix.web.shared.Field;
@@ -33,6 +34,9 @@ import org.fermix.web.shared.Form;
 final class FirstForm {
   private static final Limits LITRES = new Limits("engine size", 0.05, 15, Unit.LITRE);
   private static final Limits REST = new Limits("rest voltage", 0, 40, Unit.VOLT);
+
+  /** What another reader's units would change. */
+  private static final List<String> FIGURES = List.of("litres", "coldest");
 
   private FirstForm() {}
 
@@ -60,6 +64,14 @@ final class FirstForm {
     fields.add(Field.choice("does", "What does it do?", symptoms()));
     fields.add(Field.number("volts", "Volts after a night’s rest", REST));
     return fields;
+  }
+
+  /** How it was drawn; figures in an address that does not say are metric, whoever reads them. */
+  static Display drawn(Display now, Map<String, String> parameters) {
+    boolean unsaid =
+        !parameters.containsKey(Form.DRAWN)
+            && FIGURES.stream().anyMatch(name -> !parameters.getOrDefault(name, "").isBlank());
+    return unsaid ? now.in(UnitSystem.METRIC) : Form.drawn(now, parameters);
   }
 
   private static List<Field.Choice> symptoms() {

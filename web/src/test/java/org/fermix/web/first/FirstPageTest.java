@@ -82,6 +82,18 @@ class FirstPageTest extends WebTestBase {
     assertThat(first(new Visit(port), "?kind=BOAT")).doesNotContain("stops at lights");
   }
 
+  /** An address that does not say its units is metric for everyone. */
+  @Test
+  void anAddressMeansTheSameToEveryReader() {
+    Visit visit = new Visit(port);
+    visit.submit("/", "/units", Map.of("system", "us", "back", "/"));
+    String unsaid = visit.get("/?kind=CAR&coldest=-10").body();
+    assertThat(Html.value(unsaid, "drawn")).startsWith("METRIC");
+    assertThat(Html.value(visit.get("/?kind=CAR").body(), "drawn")).startsWith("US");
+    assertThat(Html.value(visit.get("/?kind=CAR&coldest=14&drawn=US").body(), "drawn"))
+        .startsWith("US");
+  }
+
   @Test
   void twoQuestionsSayWhetherItIsTheBattery() {
     String page = first(new Visit(port), "?kind=CAR&does=SLOW&volts=12.1");
