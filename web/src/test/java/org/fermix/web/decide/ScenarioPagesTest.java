@@ -174,16 +174,7 @@ class ScenarioPagesTest extends WebTestBase {
   @Test
   void aSixVoltClassicIsJudgedAtSixVolts() {
     Visit visit = new Visit(port);
-    visit.submit("/", "/garage/open-own", Map.of());
-    String job =
-        Html.parts(
-            visit
-                .submit(
-                    "/machines/new",
-                    "/machines/new",
-                    Map.of("name", "Old", "type", "classic", "volts", "6", "litres", "1.2"))
-                .uri(),
-            2);
+    String job = at(visit, "Old", "classic", "6", "1.2");
     take(visit, job, "rest-volts", "volts", "6.35", "rested", "20");
     take(visit, job, "charging-volts", "fast", "7.2");
     assertThat(text(visit, job + "/check")).contains("7.20 V at fast idle. Right.");
@@ -209,16 +200,7 @@ class ScenarioPagesTest extends WebTestBase {
   @Test
   void theWeakOneOfTwoIsFound() {
     Visit visit = new Visit(port);
-    visit.submit("/", "/garage/open-own", Map.of());
-    String job =
-        Html.parts(
-            visit
-                .submit(
-                    "/machines/new",
-                    "/machines/new",
-                    Map.of("name", "Lorry", "type", "diesel-car", "volts", "24", "litres", "9"))
-                .uri(),
-            2);
+    String job = at(visit, "Lorry", "diesel-car", "24", "9");
     take(
         visit,
         job,
@@ -239,16 +221,7 @@ class ScenarioPagesTest extends WebTestBase {
   @Test
   void aPairIsTwoSinglesAtTheCounter() {
     Visit visit = new Visit(port);
-    visit.submit("/", "/garage/open-own", Map.of());
-    String job =
-        Html.parts(
-            visit
-                .submit(
-                    "/machines/new",
-                    "/machines/new",
-                    Map.of("name", "Lorry", "type", "diesel-car", "volts", "24", "litres", "5"))
-                .uri(),
-            2);
+    String job = at(visit, "Lorry", "diesel-car", "24", "5");
     visit.describeToday(job, "flooded", "900", "140");
     assertThat(text(visit, job + "/lineup")).contains("2 × Invented");
     take(visit, job, "tester", "shown", "600", "set", "900", "charged", "yes");
@@ -372,5 +345,18 @@ class ScenarioPagesTest extends WebTestBase {
     for (String stop : new String[] {"/bench", "/decide"}) {
       assertThat(text(visit, job + stop)).contains("clean or replace the connection");
     }
+  }
+
+  /** The job of a machine of another voltage than usual. */
+  private static String at(Visit visit, String name, String type, String volts, String litres) {
+    visit.submit("/", "/garage/open-own", Map.of());
+    return Html.parts(
+        visit
+            .submit(
+                "/machines/new",
+                "/machines/new",
+                Map.of("name", name, "type", type, "volts", volts, "litres", litres))
+            .uri(),
+        2);
   }
 }
