@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.fermix.core.bench.CandidateAnswer;
 import org.fermix.core.machine.LongestLayUp;
 import org.fermix.core.machine.Need;
+import org.fermix.core.machine.Stand;
 
 /** A battery that its owner’s own lay-up ends: when, and what saves it. */
 public final class LossWords {
@@ -15,8 +16,12 @@ public final class LossWords {
 
   private LossWords() {}
 
-  /** In a sentence; empty where it outlasts the lay-up. */
-  public static Optional<String> of(Need need, CandidateAnswer candidate) {
+  /**
+   * In a sentence; empty where it outlasts the lay-up.
+   *
+   * @param stand as it was asked about, which a reader may have changed from the need’s own
+   */
+  public static Optional<String> of(Need need, Stand stand, CandidateAnswer candidate) {
     LongestLayUp layUp = need.use().layUp();
     return candidate
         .lostAfterDays()
@@ -29,8 +34,7 @@ public final class LossWords {
                     + day.getDayOfMonth()
                     + " "
                     + day.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH)
-                    + (layUp.stand().isConnected()
-                        ? ": take its negative lead off, or leave it on a maintainer."
-                        : ": leave it on a maintainer."));
+                    + ": leave it on a maintainer"
+                    + (stand.isConnected() ? "; its negative lead off gives it longer." : "."));
   }
 }

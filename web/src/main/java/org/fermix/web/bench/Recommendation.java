@@ -156,7 +156,8 @@ public record Recommendation(
           holds().isEmpty() || !leader.meets()
               ? advice
               : advice.substring(0, advice.length() - 1) + " once " + HoldWords.once(holds()) + ".";
-      return LossWords.of(decision.answer().need(), leader.answer())
+      return LossWords.of(
+              decision.answer().need(), decision.answer().conditions().stand(), leader.answer())
           .map(lost -> held + " " + lost)
           .orElse(held);
     }

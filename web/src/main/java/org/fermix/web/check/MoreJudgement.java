@@ -103,6 +103,9 @@ final class MoreJudgement {
 
   /** What it shows the morning after a full charge, once or twice. */
   static Judgement held(Facts facts, Suspect suspect, Display display) {
+    if (!suspect.chemistry().isLead()) {
+      return Judgement.nothing("These limits are for lead: take it again for this kind.");
+    }
     HeldCharge reading = new HeldCharge(facts.number("volts", 0), facts.number("again"));
     Optional<Evidence> evidence = reading.evidence(suspect.series());
     String shown =

@@ -194,7 +194,10 @@ class SheetMaker {
           + taken.map(each -> named(each)).orElse(letter)
           + ", against the advice, which is: "
           + advised.headline()
-          + taken.flatMap(each -> LossWords.of(need, each)).map(lost -> " " + lost).orElse("");
+          + taken
+              .flatMap(each -> LossWords.of(need, decision.answer().conditions().stand(), each))
+              .map(lost -> " " + lost)
+              .orElse("");
     }
 
     private static String named(CandidateAnswer candidate) {

@@ -91,8 +91,8 @@ class RecommendationTest {
             Display.USUAL);
     assertThat(recommendation.headline())
         .containsPattern(
-            "Laid up as it is, [A-D] is lost by about [0-9]+ (February|March|April|May): take its"
-                + " negative lead off, or leave it on a maintainer\\.");
+            "Laid up as it is, [A-D] is lost by about [0-9]+ (February|March|April|May): leave it"
+                + " on a maintainer; its negative lead off gives it longer\\.");
   }
 
   private static CheckFinding found(Evidence... evidence) {
